@@ -1,0 +1,33 @@
+import js from '@eslint/js';
+import globals from 'globals';
+import prettier from 'eslint-config-prettier';
+import ts from 'typescript-eslint';
+import vue from 'eslint-plugin-vue';
+
+export default ts.config(
+  { ignores: ['dist/', '.data/', 'node_modules/', 'docs/'] },
+  js.configs.recommended,
+  ts.configs.strict,
+  ts.configs.stylistic,
+  vue.configs['flat/recommended'],
+  {
+    languageOptions: { globals: { ...globals.node, ...globals.browser }, ecmaVersion: 2023 },
+    rules: {
+      'no-console': 'error',
+      eqeqeq: 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'max-lines': ['error', { max: 400, skipBlankLines: true }],
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: ts.parser } } },
+  {
+    files: ['**/*.test.ts', 'test/**', 'src/locales/**', 'src/demo/data/**'],
+    rules: { 'max-lines-per-function': 'off' },
+  },
+  { files: ['scripts/**', 'src/cli/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  prettier,
+);

@@ -1,0 +1,79 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, existsSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildAll } from './build.ts';
+
+/** What `npm run check` looks at, each one pass or fail. */
+const CHECKS: readonly (readonly [name: string, program: string, ...args: string[]])[] = [
+  ['format', 'prettier', '--check', '--log-level', 'warn', '.'],
+  ['lint', 'eslint', '--max-warnings', '0', '.'],
+  ['types of the core', 'tsc', '-p', 'tsconfig.core.json'],
+  ['types of server, tools and tests', 'tsc', '-p', 'tsconfig.node.json'],
+  ['types of the interface', 'vue-tsc', '-p', 'tsconfig.json'],
+  [
+    'arrows and cycles',
+    'depcruise',
+    '--config',
+    '.dependency-cruiser.json',
+    '--output-type',
+    'err',
+    'src',
+    'scripts',
+    'test',
+  ],
+  ['unused files and exports', 'knip'],
+  ['licences and lockfile', 'tsx', 'scripts/checks/lockfile.ts'],
+  ['share of tests', 'tsx', 'scripts/checks/testShare.ts'],
+];
+const SUITES = ['unit', 'api', 'browser'] as const;
+
+interface Count {
+  passed: number;
+  failed: number;
+}
+
+function run(program: string, args: readonly string[], env: Record<string, string> = {}): boolean {
+  const { status } = spawnSync(join('node_modules', '.bin', program), args, {
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
+  return status === 0;
+}
+
+function runChecks(count: Count): void {
+  for (const [name, program, ...args] of CHECKS) {
+    const passed = run(program, args);
+    console.log(`${passed ? 'passed' : 'FAILED'}: ${name}`);
+    count[passed ? 'passed' : 'failed'] += 1;
+  }
+}
+
+/** Runs one Vitest project; a run that fails without counting a failed test still counts as one. */
+function runSuite(suite: string, count: Count): void {
+  const folder = mkdtempSync(join(tmpdir(), 'salt-counts-'));
+  const file = join(folder, 'counts');
+  const passed = run('vitest', ['run', '--project', suite], { COUNTS_FILE: file });
+  const lines = existsSync(file) ? readFileSync(file, 'utf8').trim().split('\n') : [];
+  let failed = 0;
+  for (const line of lines) {
+    const [good = 0, bad = 0] = line.split(' ').map(Number);
+    count.passed += good;
+    failed += bad;
+  }
+  count.failed += passed ? failed : Math.max(1, failed);
+  rmSync(folder, { recursive: true });
+}
+
+const parts = process.argv.slice(2);
+const unknown = parts.find((part) => part !== 'check' && !SUITES.some((suite) => suite === part));
+if (unknown !== undefined) {
+  console.error(`unknown part "${unknown}": choose of check, ${SUITES.join(', ')}`);
+  process.exit(2);
+}
+const count: Count = { passed: 0, failed: 0 };
+if (parts.includes('check')) runChecks(count);
+if (parts.includes('api') || parts.includes('browser')) await buildAll();
+for (const suite of SUITES) if (parts.includes(suite)) runSuite(suite, count);
+console.log(`${count.passed} passed, ${count.failed} failed`);
+process.exitCode = count.failed > 0 || count.passed === 0 ? 1 : 0;

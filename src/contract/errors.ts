@@ -1,0 +1,95 @@
+import { z } from 'zod';
+
+/** Everything that can be wrong with a request, by name. Wording stands in the locales under `error.<code>`. */
+export const ERROR_CODES = [
+  'invalid',
+  'not-signed-in',
+  'wrong-credentials',
+  'too-many-attempts',
+  'cross-site',
+  'demo-off-loopback',
+  'not-found',
+  'not-allowed',
+  'email-taken',
+  'id-taken',
+  'seen-changed',
+  'date-in-future',
+  'reference-unknown',
+  'already-succeeded',
+  'not-outstanding',
+  'acknowledgement-needed',
+  'target-unknown',
+  'target-not-correctable',
+  'target-voided',
+  'field-not-in-kind',
+  'no-account',
+  'last-owner',
+  'name-differs',
+  'too-large',
+  'unavailable',
+  'internal',
+] as const;
+export const errorCodeSchema = z.enum(ERROR_CODES);
+export type ErrorCode = z.infer<typeof errorCodeSchema>;
+
+/** What is wrong with one value: a kind, and the numbers or words that say what would be right. */
+export const problemSchema = z.strictObject({
+  kind: z.string(),
+  expected: z.string().optional(),
+  minimum: z.number().optional(),
+  maximum: z.number().optional(),
+  options: z.array(z.string()).optional(),
+  today: z.string().optional(),
+  latest: z.string().optional(),
+});
+export type Problem = z.infer<typeof problemSchema>;
+
+/** The body of every answer that is not a success. `field` is a path in what was sent, such as `entries[0].date`. */
+export const errorBodySchema = z.strictObject({
+  code: errorCodeSchema,
+  field: z.string().optional(),
+  problem: problemSchema.optional(),
+  logId: z.string(),
+});
+export type ErrorBody = z.infer<typeof errorBodySchema>;
+
+/** A path as `a.b[0].c`. */
+export function pathText(path: readonly PropertyKey[]): string {
+  return path.reduce<string>((text, step) => {
+    if (typeof step === 'number') return `${text}[${step}]`;
+    return text === '' ? String(step) : `${text}.${String(step)}`;
+  }, '');
+}
+
+/** The first thing wrong with a value, as data: where it is and what would be right there. */
+export function problemOf(error: z.ZodError): { field: string; problem: Problem } {
+  const issue = error.issues[0];
+  if (!issue) return { field: '', problem: { kind: 'invalid' } };
+  if (issue.code === 'unrecognized_keys') {
+    return { field: pathText([...issue.path, issue.keys[0] ?? '']), problem: { kind: 'unknown-field' } };
+  }
+  return { field: pathText(issue.path), problem: describe(issue) };
+}
+
+function describe(issue: z.core.$ZodIssue): Problem {
+  switch (issue.code) {
+    case 'invalid_type':
+      return { kind: issue.input === undefined ? 'missing' : 'type', expected: issue.expected };
+    case 'too_small':
+      return { kind: issue.origin === 'string' ? 'too-short' : 'too-small', minimum: Number(issue.minimum) };
+    case 'too_big':
+      return { kind: issue.origin === 'string' ? 'too-long' : 'too-big', maximum: Number(issue.maximum) };
+    case 'invalid_value':
+      return { kind: 'option', options: issue.values.map(String) };
+    case 'invalid_union':
+      return { kind: 'option', ...(issue.discriminator !== undefined && { expected: issue.discriminator }) };
+    case 'invalid_format':
+      return { kind: 'format', expected: issue.format };
+    case 'custom': {
+      const named: unknown = issue.params?.['problem'];
+      return { kind: typeof named === 'string' ? named : 'invalid' };
+    }
+    default:
+      return { kind: 'invalid' };
+  }
+}

@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import { houseFileSchema } from '../core/formats/houseFile.ts';
+import type { Permission } from './access.ts';
+import * as s from './schemas.ts';
+
+/** Who may call a route: anyone, anyone signed in, or a member of the home in its path with a permission. */
+export type Access = 'public' | 'session' | Permission;
+
+export interface RouteSpec {
+  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  readonly path: string;
+  readonly access: Access;
+  readonly params: z.ZodType<Record<string, string>>;
+  readonly query: z.ZodType;
+  readonly body: z.ZodType;
+  readonly response: z.ZodType;
+}
+
+const nothing = z.strictObject({});
+const done = z.strictObject({});
+const ofHome = z.strictObject({ homeId: s.uuidSchema });
+const ofDuty = z.strictObject({ homeId: s.uuidSchema, dutyId: s.uuidSchema });
+
+const route = <
+  P extends z.ZodType<Record<string, string>>,
+  Q extends z.ZodType,
+  B extends z.ZodType,
+  R extends z.ZodType,
+>(
+  method: RouteSpec['method'],
+  path: string,
+  access: Access,
+  parts: { params: P; query: Q; body: B; response: R },
+) => ({ method, path, access, ...parts });
+
+const open = <B extends z.ZodType, R extends z.ZodType>(body: B, response: R) => ({
+  params: nothing,
+  query: nothing,
+  body,
+  response,
+});
+const home = <B extends z.ZodType, R extends z.ZodType>(body: B, response: R) => ({
+  params: ofHome,
+  query: nothing,
+  body,
+  response,
+});
+
+/** Every route of the server, one table: the server mounts it, the browser calls through it, the tests walk it. */
+export const ROUTES = {
+  installation: route('GET', '/api/installation', 'public', open(nothing, s.installationSchema)),
+  signUp: route('POST', '/api/sign-up', 'public', open(s.signUpSchema, s.meSchema)),
+  signIn: route('POST', '/api/sign-in', 'public', open(s.signInSchema, s.meSchema)),
+  signOut: route('POST', '/api/sign-out', 'public', open(nothing, done)),
+  me: route('GET', '/api/me', 'session', open(nothing, s.meSchema)),
+  listHomes: route('GET', '/api/homes', 'session', open(nothing, z.array(s.homeSummarySchema))),
+  createHome: route('POST', '/api/homes', 'session', open(s.createHomeSchema, s.homeSummarySchema)),
+  house: route('GET', '/api/homes/:homeId', 'read', home(nothing, s.houseSchema)),
+  today: route('GET', '/api/homes/:homeId/today', 'read', home(nothing, s.todaySchema)),
+  ledger: route('GET', '/api/homes/:homeId/entries', 'read', {
+    params: ofHome,
+    query: s.ledgerQuerySchema,
+    body: nothing,
+    response: s.ledgerPageSchema,
+  }),
+  append: route('POST', '/api/homes/:homeId/entries', 'write', home(s.appendSchema, s.writtenSchema)),
+  dutyHistory: route('GET', '/api/homes/:homeId/duties/:dutyId', 'read', {
+    params: ofDuty,
+    query: nothing,
+    body: nothing,
+    response: s.dutyHistorySchema,
+  }),
+  add: route('POST', '/api/homes/:homeId/additions', 'write', home(s.additionSchema, done)),
+  addPerson: route('POST', '/api/homes/:homeId/people', 'write', home(s.newPersonSchema, done)),
+  members: route('GET', '/api/homes/:homeId/members', 'read', home(nothing, z.array(s.memberSchema))),
+  setMember: route('PUT', '/api/homes/:homeId/members', 'own', home(s.setMemberSchema, done)),
+  houseFile: route('GET', '/api/homes/:homeId/house-file', 'read', home(nothing, houseFileSchema)),
+  eraseHome: route('DELETE', '/api/homes/:homeId', 'own', home(s.eraseHomeSchema, done)),
+} as const satisfies Record<string, RouteSpec>;
+
+export type RouteName = keyof typeof ROUTES;
+export type Params<N extends RouteName> = z.output<(typeof ROUTES)[N]['params']>;
+export type Query<N extends RouteName> = z.output<(typeof ROUTES)[N]['query']>;
+export type Body<N extends RouteName> = z.output<(typeof ROUTES)[N]['body']>;
+export type Response<N extends RouteName> = z.output<(typeof ROUTES)[N]['response']>;

@@ -1,0 +1,109 @@
+import { z } from 'zod';
+import { civilDateSchema } from '../calendar/civilDate.ts';
+import { termsSchema } from '../schedule/terms.ts';
+
+/** Identifiers: the database and the browser make UUIDs; a house file written by hand may use short words. */
+export const idSchema = z
+  .string()
+  .regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, 'must be 1 to 64 letters, digits, - or _')
+  .meta({ description: 'An identifier: 1 to 64 letters, digits, - or _' });
+
+const shortText = z.string().trim().min(1).max(200);
+const longText = z.string().trim().min(1).max(4_000);
+
+/** What may be noted of a piece of work, done or corrected later. Cost is in the smallest unit of the home's currency. */
+const workFields = {
+  who: idSchema.optional(),
+  minutes: z.int().min(0).max(10_000).optional(),
+  cost: z.int().min(0).max(1_000_000_000).optional(),
+  note: longText.optional(),
+};
+
+const body = <K extends string, S extends z.core.$ZodLooseShape>(kind: K, shape: S) =>
+  z.strictObject({ kind: z.literal(kind), ...shape });
+
+/** What an amendment may change; null clears an optional field. */
+export const changeSchema = z
+  .strictObject({
+    date: civilDateSchema.optional(),
+    who: idSchema.nullable().optional(),
+    minutes: z.int().min(0).max(10_000).nullable().optional(),
+    cost: z.int().min(0).max(1_000_000_000).nullable().optional(),
+    note: longText.nullable().optional(),
+    why: shortText.optional(),
+    text: longText.optional(),
+  })
+  .refine((change) => Object.values(change).some((value) => value !== undefined), {
+    params: { problem: 'nothing-changed' },
+    message: 'must change at least one thing',
+  });
+
+/** What an entry says, by kind. Dates of the entry stand on the entry itself. */
+export const entryBodySchema = z
+  .discriminatedUnion('kind', [
+    body('adopted', { duty: idSchema, terms: termsSchema }),
+    body('retired', { duty: idSchema, why: shortText.optional() }),
+    body('terms', { duty: idSchema, terms: termsSchema, why: shortText.optional() }),
+    body('fact', {
+      asset: idSchema,
+      fact: shortText,
+      value: z.union([z.string().max(200), z.number(), z.boolean(), z.null()]),
+    }),
+    body('trait', {
+      trait: shortText,
+      value: z.union([z.string().max(200), z.number(), z.boolean(), z.null()]),
+    }),
+    body('done', { duty: idSchema, ...workFields }),
+    body('skipped', { duty: idSchema, why: shortText }),
+    body('putOff', {
+      duty: idSchema,
+      occurrence: z.string().min(1).max(200),
+      to: civilDateSchema,
+      why: shortText,
+      acknowledged: z.boolean().optional(),
+    }),
+    body('reading', {
+      asset: idSchema,
+      measure: shortText,
+      value: z.number(),
+      unit: z.string().min(1).max(20),
+      note: longText.optional(),
+    }),
+    body('finding', { asset: idSchema, what: shortText, note: longText.optional() }),
+    body('findingClosed', { finding: idSchema, note: longText.optional() }),
+    body('opened', { asset: idSchema, note: longText.optional() }),
+    body('shut', { asset: idSchema, note: longText.optional() }),
+    body('event', { trigger: shortText, note: longText.optional() }),
+    body('replaced', { asset: idSchema, successor: idSchema, note: longText.optional() }),
+    body('stockMoved', { supply: shortText, change: z.int().min(-100_000).max(100_000) }),
+    body('bought', {
+      supply: shortText,
+      quantity: z.int().min(1).max(100_000),
+      cost: z.int().min(0).optional(),
+    }),
+    body('note', { text: longText, asset: idSchema.optional() }),
+    body('amends', { target: idSchema, change: changeSchema, why: shortText.optional() }),
+    body('voids', { target: idSchema, why: shortText.optional() }),
+  ])
+  .meta({ id: 'EntryBody' });
+
+/** One line of the ledger: what happened, on which civil day, and when and by whom it was written down. */
+export const entrySchema = z
+  .strictObject({
+    id: idSchema,
+    date: civilDateSchema,
+    stampedAt: z.iso.datetime({ precision: 3 }),
+    by: idSchema,
+    batch: idSchema.optional(),
+    body: entryBodySchema,
+  })
+  .meta({ id: 'Entry', description: 'One line of the ledger; the order of entries is their sequence' });
+
+export type EntryBody = z.infer<typeof entryBodySchema>;
+export type EntryKind = EntryBody['kind'];
+export type Change = z.infer<typeof changeSchema>;
+export type Entry = z.infer<typeof entrySchema>;
+
+export const ENTRY_KINDS: readonly EntryKind[] = entryBodySchema.options.map(
+  (option) => option.shape.kind.value,
+);

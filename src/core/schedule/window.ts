@@ -1,0 +1,79 @@
+import { assertNever } from '../result.ts';
+import type { CivilDate } from '../calendar/civilDate.ts';
+import { roundHalfUp } from '../calendar/rounding.ts';
+import type { MarginSource } from './reason.ts';
+
+/** The span in which an occurrence may be done, all three days included. */
+export interface Window {
+  readonly earliest: CivilDate;
+  readonly due: CivilDate;
+  readonly latest: CivilDate;
+}
+
+/** ahead: before earliest; open: to the due day; late: to the latest day; lapsed: past it. */
+export type Standing = 'ahead' | 'open' | 'late' | 'lapsed';
+
+/** The standing of a window on a day. Civil dates of four-digit years compare as text. */
+export function standingOn(window: Window, today: CivilDate): Standing {
+  if (today < window.earliest) return 'ahead';
+  if (today <= window.due) return 'open';
+  return today <= window.latest ? 'late' : 'lapsed';
+}
+
+/** What a practice says of its own window; unset parts follow the general rule. */
+export interface WindowTerms {
+  readonly lifeSafety: boolean;
+  readonly earlyDays?: number | undefined;
+  readonly graceDays?: number | undefined;
+}
+
+/** What the length of the margins is taken from: the interval in days, or the gaps to the neighbouring listed dates. */
+export type MarginBasis =
+  | { readonly kind: 'interval'; readonly days: number }
+  | { readonly kind: 'calendar'; readonly gapBefore: number | null; readonly gapAfter: number | null };
+
+export interface Margins {
+  readonly early: number;
+  readonly earlyBy: MarginSource;
+  readonly grace: number;
+  readonly graceBy: MarginSource;
+}
+
+const SHARE = 0.15;
+const MOST_DAYS = 30;
+const CALENDAR_DAYS = 21;
+const LIFE_SAFETY_GRACE_DAYS = 7;
+
+/**
+ * Days before and after the due date. Usual: 15 % of the interval, halves up, at most 30; 21 for calendar rules, which
+ * never reach past half the gap to the neighbouring date, rounded down, less a day. Life safety: at most 7 of grace.
+ */
+export function marginsOf(basis: MarginBasis, terms: WindowTerms): Margins {
+  const [early, earlyBy] = oneMargin(basis, terms.earlyDays, 'gapBefore');
+  const [grace, graceBy] = oneMargin(basis, terms.graceDays, 'gapAfter');
+  if (terms.lifeSafety && grace > LIFE_SAFETY_GRACE_DAYS) {
+    return { early, earlyBy, grace: LIFE_SAFETY_GRACE_DAYS, graceBy: 'lifeSafety' };
+  }
+  return { early, earlyBy, grace, graceBy };
+}
+
+function oneMargin(
+  basis: MarginBasis,
+  stated: number | undefined,
+  gap: 'gapBefore' | 'gapAfter',
+): [number, MarginSource] {
+  switch (basis.kind) {
+    case 'interval':
+      if (stated !== undefined) return [stated, 'stated'];
+      return [Math.min(MOST_DAYS, roundHalfUp(basis.days * SHARE)), 'share'];
+    case 'calendar': {
+      const [wanted, by]: [number, MarginSource] =
+        stated === undefined ? [CALENDAR_DAYS, 'calendar'] : [stated, 'stated'];
+      const room = basis[gap];
+      if (room === null) return [wanted, by];
+      const most = Math.max(0, Math.floor(room / 2) - 1);
+      return wanted > most ? [most, 'neighbour'] : [wanted, by];
+    }
+  }
+  return assertNever(basis);
+}

@@ -1,0 +1,22 @@
+import { sql } from 'drizzle-orm';
+import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
+import { Pool } from 'pg';
+
+export type Database = NodePgDatabase;
+/** A transaction; everything the stores do happens in one. */
+export type Tx = Parameters<Parameters<Database['transaction']>[0]>[0];
+
+/** Opens a pool as the app role. `onIdleError` hears of connections lost while nobody uses them. */
+export function openDatabase(url: string, onIdleError: (error: Error) => void): { db: Database; pool: Pool } {
+  const pool = new Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 5_000 });
+  pool.on('error', onIdleError);
+  return { db: drizzle(pool), pool };
+}
+
+/** Runs work in one transaction that sees what the person may see; null sees no home at all. */
+export function asPerson<T>(db: Database, personId: string | null, work: (tx: Tx) => Promise<T>): Promise<T> {
+  return db.transaction(async (tx) => {
+    await tx.execute(sql`SELECT set_config('salt.person', ${personId ?? ''}, true)`);
+    return work(tx);
+  });
+}

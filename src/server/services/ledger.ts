@@ -1,0 +1,153 @@
+import type { LedgerLine, LedgerPage, NewEntry, Written } from '../../contract/schemas.ts';
+import { civilDateIn } from '../../core/calendar/zone.ts';
+import type { Home } from '../../core/house/house.ts';
+import { applyCorrections } from '../../core/ledger/corrections.ts';
+import type { Tx } from '../db/database.ts';
+import * as entries from '../stores/entryStore.ts';
+import type { SequencedEntry } from '../stores/entryStore.ts';
+import { lineHash, sentHash } from './chain.ts';
+import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
+import { Failure } from './failure.ts';
+import { refreshByIds } from './schedule.ts';
+
+/** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
+export interface Writing {
+  readonly by: string;
+  readonly now: number;
+}
+
+/** An entry ready to be written; imports keep the stamp and author they came with. */
+export interface Draft extends NewEntry {
+  readonly by: string;
+  readonly stampedAt: string;
+}
+
+/**
+ * Appends entries in their order. An id sent before with the same content is the same entry again; with other content
+ * it is a conflict. Answers with the entries as they stand and every schedule row they changed.
+ */
+export async function appendEntries(
+  tx: Tx,
+  home: Home,
+  sent: readonly NewEntry[],
+  writing: Writing,
+): Promise<Written> {
+  await entries.lockLedger(tx, home.id);
+  const today = civilDateIn(home.zone, writing.now);
+  const known = await knownEntries(tx, home.id, sent);
+  const fresh = sent.filter(({ id }) => !known.has(id));
+  const context = await loadCheckContext(tx, home, fresh, today);
+  const stampedAt = new Date(writing.now).toISOString();
+  const drafts = fresh.map((item) => {
+    const draft: Draft = { ...item, by: writing.by, stampedAt };
+    checkNewEntry(context, draft, `entries[${sent.indexOf(item)}]`);
+    return draft;
+  });
+  const written = await writeDrafts(tx, home.id, drafts, context.dutyOfEntry);
+  const touched = new Set([
+    ...written.map(context.dutyOfEntry),
+    ...[...known.values()].map(({ dutyId }) => dutyId),
+  ]);
+  const rows = await refreshByIds(
+    tx,
+    home,
+    [...touched].filter((id) => id !== null),
+    today,
+  );
+  const all = new Map(written.map((item) => [item.id, item]));
+  for (const row of known.values()) all.set(row.id, entries.toEntry(row));
+  return { entries: sent.flatMap(({ id }) => all.get(id) ?? []), rows };
+}
+
+async function knownEntries(
+  tx: Tx,
+  homeId: string,
+  sent: readonly NewEntry[],
+): Promise<Map<string, entries.StoredRow>> {
+  const rows = await entries.findByIds(
+    tx,
+    homeId,
+    sent.map(({ id }) => id),
+  );
+  const seen = new Set<string>();
+  sent.forEach((item, index) => {
+    const row = rows.find(({ id }) => id === item.id);
+    const differs = row !== undefined && row.sentHash !== sentHash(item);
+    if (differs || seen.has(item.id)) throw new Failure('id-taken', `entries[${index}].id`);
+    seen.add(item.id);
+  });
+  return new Map(rows.map((row) => [row.id, row]));
+}
+
+/** Numbers, seals and writes entries that have been checked. The ledger must be locked. */
+export async function writeDrafts(
+  tx: Tx,
+  homeId: string,
+  drafts: readonly Draft[],
+  dutyOfEntry: CheckContext['dutyOfEntry'],
+): Promise<SequencedEntry[]> {
+  let { seq, hash: prevHash } = await entries.lastLine(tx, homeId);
+  const rows: entries.NewRow[] = [];
+  const written: SequencedEntry[] = [];
+  for (const { saw: _saw, ...entry } of drafts) {
+    seq += 1;
+    const hash = lineHash(homeId, seq, entry, prevHash);
+    const target = entry.body.kind === 'amends' || entry.body.kind === 'voids' ? entry.body.target : null;
+    rows.push({
+      homeId,
+      id: entry.id,
+      seq,
+      date: entry.date,
+      stampedAt: new Date(entry.stampedAt),
+      byPerson: entry.by,
+      batch: entry.batch,
+      kind: entry.body.kind,
+      body: entry.body,
+      dutyId: dutyOfEntry(entry),
+      targetId: target,
+      sentHash: sentHash(entry),
+      prevHash,
+      hash,
+    });
+    written.push({ ...entry, seq });
+    prevHash = hash;
+  }
+  await entries.insertEntries(tx, rows);
+  return written;
+}
+
+/** A page of the ledger, newest written first; each line with every correction made to it and what it says now. */
+export async function ledgerPage(
+  tx: Tx,
+  home: Home,
+  query: { before?: number | undefined; limit: number; duty?: string | undefined },
+): Promise<LedgerPage> {
+  const page = await entries.loadPage(tx, home.id, query);
+  const threads = await entries.loadThreads(
+    tx,
+    home.id,
+    page.map(({ id }) => id),
+  );
+  const lines = threadLines(page, threads);
+  const last = page.at(-1);
+  return { lines, next: last && page.length === query.limit && last.seq > 1 ? last.seq : null };
+}
+
+function threadLines(page: readonly SequencedEntry[], threads: readonly SequencedEntry[]): LedgerLine[] {
+  const standing = new Map(applyCorrections(threads).map((item) => [item.entry.id, item]));
+  const rootOf = new Map<string, string>();
+  const corrections = new Map<string, SequencedEntry[]>();
+  for (const item of threads) {
+    const { body } = item;
+    if (body.kind !== 'amends' && body.kind !== 'voids') continue;
+    const root = rootOf.get(body.target) ?? body.target;
+    rootOf.set(item.id, root);
+    corrections.set(root, [...(corrections.get(root) ?? []), item]);
+  }
+  return page.map((item) => {
+    const now = standing.get(item.id);
+    if (!now) throw new Error(`entry ${item.id} is missing from its own thread`);
+    const { date, body, voidedBy } = now;
+    return { entry: item, corrections: corrections.get(item.id) ?? [], date, body, voidedBy };
+  });
+}

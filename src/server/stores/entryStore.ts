@@ -1,0 +1,125 @@
+import { and, asc, desc, eq, inArray, isNull, lt, sql, type SQL } from 'drizzle-orm';
+import { entrySchema, type Entry } from '../../core/ledger/entry.ts';
+import type { Tx } from '../db/database.ts';
+import { entry } from '../db/tables/index.ts';
+
+/** An entry with its number in the home's ledger, counted from 1. */
+export type SequencedEntry = Entry & { readonly seq: number };
+
+export type StoredRow = typeof entry.$inferSelect;
+export type NewRow = typeof entry.$inferInsert;
+
+/** Reads a row back into the core's words; stored JSON is parsed, so that what an older version wrote is noticed. */
+export function toEntry(row: StoredRow): SequencedEntry {
+  const { id, seq, date, stampedAt, byPerson, batch, body } = row;
+  const read = entrySchema.parse({
+    id,
+    date,
+    stampedAt: stampedAt.toISOString(),
+    by: byPerson,
+    ...(batch !== null && { batch }),
+    body,
+  });
+  return { ...read, seq };
+}
+
+/** Makes every other writer of this home's ledger wait until this transaction ends. */
+export async function lockLedger(tx: Tx, homeId: string): Promise<void> {
+  await tx.execute(sql`SELECT pg_advisory_xact_lock(hashtextextended(${homeId}, 0))`);
+}
+
+/** The number and hash of the last line; number 0 for an empty ledger. */
+export async function lastLine(tx: Tx, homeId: string): Promise<{ seq: number; hash: string }> {
+  const [row] = await tx
+    .select({ seq: entry.seq, hash: entry.hash })
+    .from(entry)
+    .where(eq(entry.homeId, homeId))
+    .orderBy(desc(entry.seq))
+    .limit(1);
+  return row ?? { seq: 0, hash: '0'.repeat(64) };
+}
+
+export async function findByIds(tx: Tx, homeId: string, ids: readonly string[]): Promise<StoredRow[]> {
+  if (ids.length === 0) return [];
+  return tx
+    .select()
+    .from(entry)
+    .where(and(eq(entry.homeId, homeId), inArray(entry.id, [...ids])));
+}
+
+const ROWS_PER_INSERT = 1_000;
+
+export async function insertEntries(tx: Tx, rows: readonly NewRow[]): Promise<void> {
+  for (let from = 0; from < rows.length; from += ROWS_PER_INSERT) {
+    await tx.insert(entry).values(rows.slice(from, from + ROWS_PER_INSERT));
+  }
+}
+
+const inSequence = async (tx: Tx, where: SQL | undefined): Promise<SequencedEntry[]> => {
+  const rows = await tx.select().from(entry).where(where).orderBy(asc(entry.seq));
+  return rows.map(toEntry);
+};
+
+/** The whole ledger in sequence. */
+export const loadLedger = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
+  inSequence(tx, eq(entry.homeId, homeId));
+
+/** The rows of the whole ledger as stored, hashes and all, in sequence. */
+export const loadChain = (tx: Tx, homeId: string): Promise<StoredRow[]> =>
+  tx.select().from(entry).where(eq(entry.homeId, homeId)).orderBy(asc(entry.seq));
+
+/** Everything that concerns some duties, corrections included, in sequence. */
+export function loadForDuties(tx: Tx, homeId: string, dutyIds: readonly string[]): Promise<SequencedEntry[]> {
+  if (dutyIds.length === 0) return Promise.resolve([]);
+  return inSequence(tx, and(eq(entry.homeId, homeId), inArray(entry.dutyId, [...dutyIds])));
+}
+
+/** The threads that some entries belong to: the entries they go back to, and every correction of those, in sequence. */
+export async function loadThreads(tx: Tx, homeId: string, ids: readonly string[]): Promise<SequencedEntry[]> {
+  if (ids.length === 0) return [];
+  const wanted = sql.join(
+    ids.map((id) => sql`${id}::uuid`),
+    sql`, `,
+  );
+  const { rows } = await tx.execute<{ id: string }>(sql`
+    WITH RECURSIVE up AS (
+      SELECT id, target_id FROM entry WHERE home_id = ${homeId} AND id IN (${wanted})
+      UNION SELECT e.id, e.target_id FROM entry e JOIN up ON e.home_id = ${homeId} AND e.id = up.target_id
+    ), down AS (
+      SELECT id FROM up WHERE target_id IS NULL
+      UNION SELECT e.id FROM entry e JOIN down ON e.home_id = ${homeId} AND e.target_id = down.id
+    ) SELECT id FROM down`);
+  if (rows.length === 0) return [];
+  return inSequence(
+    tx,
+    and(
+      eq(entry.homeId, homeId),
+      inArray(
+        entry.id,
+        rows.map(({ id }) => id),
+      ),
+    ),
+  );
+}
+
+/** A page of entries that are not corrections, newest written first. */
+export async function loadPage(
+  tx: Tx,
+  homeId: string,
+  page: { before?: number | undefined; limit: number; duty?: string | undefined },
+): Promise<SequencedEntry[]> {
+  const rows = await tx
+    .select()
+    .from(entry)
+    .where(
+      and(
+        eq(entry.homeId, homeId),
+        isNull(entry.targetId),
+        page.before === undefined ? undefined : lt(entry.seq, page.before),
+        page.duty === undefined ? undefined : eq(entry.dutyId, page.duty),
+      ),
+    )
+    .orderBy(desc(entry.seq))
+    .limit(page.limit);
+  return rows.map(toEntry);
+}

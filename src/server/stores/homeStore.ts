@@ -1,0 +1,96 @@
+import { and, asc, eq, sql } from 'drizzle-orm';
+import type { z } from 'zod';
+import type { Role } from '../../contract/access.ts';
+import type { HomeSummary, memberSchema } from '../../contract/schemas.ts';
+import type { Home, Person } from '../../core/house/house.ts';
+import type { Tx } from '../db/database.ts';
+import { home, homePerson, membership } from '../db/tables/index.ts';
+import { oneRow } from './rows.ts';
+
+const summaryColumns = {
+  id: home.homeId,
+  name: home.name,
+  zone: home.zone,
+  hemisphere: home.hemisphere,
+  units: home.units,
+  vocabulary: home.vocabulary,
+  currency: home.currency,
+  role: membership.role,
+};
+
+/** The homes a person is a member of, by name. */
+export function listHomes(tx: Tx, personId: string): Promise<HomeSummary[]> {
+  return tx
+    .select(summaryColumns)
+    .from(home)
+    .innerJoin(membership, and(eq(membership.homeId, home.homeId), eq(membership.personId, personId)))
+    .orderBy(asc(home.name), asc(home.homeId));
+}
+
+/** One home with the person's role in it; null when they are no member, whether or not it exists. */
+export async function findHome(tx: Tx, personId: string, homeId: string): Promise<HomeSummary | null> {
+  const [row] = await tx
+    .select(summaryColumns)
+    .from(home)
+    .innerJoin(membership, and(eq(membership.homeId, home.homeId), eq(membership.personId, personId)))
+    .where(eq(home.homeId, homeId));
+  return row ?? null;
+}
+
+/** Makes a home owned by the person of the transaction; false when the id is taken. */
+export async function insertHome(tx: Tx, made: Home): Promise<boolean> {
+  const row = await oneRow<{ made: boolean }>(
+    tx,
+    sql`SELECT create_home(${made.id}, ${made.name}, ${made.zone}, ${made.hemisphere}, ${made.units}, ${made.vocabulary}, ${made.currency}) AS made`,
+  );
+  return row.made;
+}
+
+/** Everyone the home's entries may speak of. */
+export function listPeople(tx: Tx, homeId: string): Promise<Person[]> {
+  return tx
+    .select({ id: homePerson.personId, name: homePerson.name })
+    .from(homePerson)
+    .where(eq(homePerson.homeId, homeId))
+    .orderBy(asc(homePerson.name), asc(homePerson.personId));
+}
+
+/** Adds people without accounts; one already there stays as it is. */
+export async function insertPeople(tx: Tx, homeId: string, people: readonly Person[]): Promise<void> {
+  if (people.length === 0) return;
+  const rows = people.map(({ id, name }) => ({ homeId, personId: id, name }));
+  await tx.insert(homePerson).values(rows).onConflictDoNothing();
+}
+
+export function listMembers(tx: Tx, homeId: string): Promise<z.infer<typeof memberSchema>[]> {
+  return tx
+    .select({ personId: membership.personId, name: homePerson.name, role: membership.role })
+    .from(membership)
+    .innerJoin(
+      homePerson,
+      and(eq(homePerson.homeId, membership.homeId), eq(homePerson.personId, membership.personId)),
+    )
+    .where(eq(membership.homeId, homeId))
+    .orderBy(asc(homePerson.name));
+}
+
+export type SetMemberOutcome = 'added' | 'changed' | 'no-account' | 'last-owner' | 'not-owner';
+
+export async function setMember(
+  tx: Tx,
+  homeId: string,
+  email: string,
+  role: Role,
+): Promise<SetMemberOutcome> {
+  const row = await oneRow<{ outcome: SetMemberOutcome }>(
+    tx,
+    sql`SELECT set_member(${homeId}, ${email}, ${role}) AS outcome`,
+  );
+  return row.outcome;
+}
+
+/** Deletes a home and everything in it, leaving a line that it was done; false when the person does not own it. */
+export async function eraseHome(tx: Tx, homeId: string): Promise<boolean> {
+  const row = await oneRow<{ erased: boolean }>(tx, sql`SELECT erase_home(${homeId}) AS erased`);
+  return row.erased;
+}

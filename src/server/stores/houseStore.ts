@@ -1,0 +1,112 @@
+import { asc, eq } from 'drizzle-orm';
+import {
+  assetSchema,
+  dutyPracticeSchema,
+  type Asset,
+  type Duty,
+  type Home,
+  type House,
+  type Space,
+} from '../../core/house/house.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import type { Tx } from '../db/database.ts';
+import { asset, assetServes, duty, space } from '../db/tables/index.ts';
+import { withoutNulls } from './rows.ts';
+
+/** Spaces, assets and duties of a home, each in the order they were made. */
+export async function loadHouse(tx: Tx, home: Home): Promise<House> {
+  const spaces = await tx.select().from(space).where(eq(space.homeId, home.id)).orderBy(asc(space.id));
+  const assets = await tx.select().from(asset).where(eq(asset.homeId, home.id)).orderBy(asc(asset.id));
+  const serves = await tx
+    .select()
+    .from(assetServes)
+    .where(eq(assetServes.homeId, home.id))
+    .orderBy(asc(assetServes.servesId));
+  const duties = await loadDuties(tx, home.id);
+  return {
+    home,
+    spaces: spaces.map(
+      ({ id, name, storey, side }): Space => ({ id, name, ...withoutNulls({ storey, side }) }) as Space,
+    ),
+    assets: assets.map((row) => {
+      const served = serves.filter(({ assetId }) => assetId === row.id).map(({ servesId }) => servesId);
+      return toAsset(row, served);
+    }),
+    duties,
+  };
+}
+
+/** The duties of a home, without what they are done to. */
+export async function loadDuties(tx: Tx, homeId: string): Promise<Duty[]> {
+  const rows = await tx.select().from(duty).where(eq(duty.homeId, homeId)).orderBy(asc(duty.id));
+  return rows.map(({ id, assetId, practice }) => ({
+    id,
+    asset: assetId,
+    practice: dutyPracticeSchema.parse(practice),
+  }));
+}
+
+function toAsset(row: typeof asset.$inferSelect, serves: string[]): Asset {
+  const facts = assetSchema.shape.facts.parse(row.facts);
+  const parts = withoutNulls({ space: row.spaceId, partOf: row.partOf, succeeds: row.succeeds });
+  const { installed } = row;
+  return {
+    id: row.id,
+    kind: row.kind,
+    name: row.name,
+    ...parts,
+    ...(serves.length > 0 && { serves }),
+    ...(installed !== null && { installed: installed as CivilDate }),
+    ...(facts && Object.keys(facts).length > 0 && { facts }),
+  };
+}
+
+export async function insertSpaces(tx: Tx, homeId: string, spaces: readonly Space[]): Promise<void> {
+  if (spaces.length === 0) return;
+  await tx.insert(space).values(spaces.map((one) => ({ homeId, ...one })));
+}
+
+/** Adds assets. An asset may be part of, serve or succeed one further down the same list: the rows are put in order first. */
+export async function insertAssets(tx: Tx, homeId: string, assets: readonly Asset[]): Promise<void> {
+  for (const layer of layersOf(assets)) {
+    await tx.insert(asset).values(
+      layer.map((one) => ({
+        homeId,
+        id: one.id,
+        kind: one.kind,
+        name: one.name,
+        spaceId: one.space,
+        partOf: one.partOf,
+        succeeds: one.succeeds,
+        installed: one.installed,
+        facts: one.facts ?? {},
+      })),
+    );
+  }
+  const serves = assets.flatMap((one) =>
+    (one.serves ?? []).map((servesId) => ({ homeId, assetId: one.id, servesId })),
+  );
+  if (serves.length > 0) await tx.insert(assetServes).values(serves);
+}
+
+/** Splits assets so that what others point to comes in an earlier layer. */
+function layersOf(assets: readonly Asset[]): Asset[][] {
+  const waiting = new Map(assets.map((one) => [one.id, one]));
+  const layers: Asset[][] = [];
+  while (waiting.size > 0) {
+    const ready = [...waiting.values()].filter(
+      ({ partOf, succeeds }) => ![partOf, succeeds].some((id) => id !== undefined && waiting.has(id)),
+    );
+    if (ready.length === 0) throw new Error('assets point at each other in a circle');
+    ready.forEach(({ id }) => waiting.delete(id));
+    layers.push(ready);
+  }
+  return layers;
+}
+
+export async function insertDuties(tx: Tx, homeId: string, duties: readonly Duty[]): Promise<void> {
+  if (duties.length === 0) return;
+  await tx
+    .insert(duty)
+    .values(duties.map(({ id, asset: assetId, practice }) => ({ homeId, id, assetId, practice })));
+}

@@ -1,0 +1,113 @@
+import { asc, eq, sql } from 'drizzle-orm';
+import { z } from 'zod';
+import { extraSchema, missedSchema, type ScheduleRow } from '../../contract/schemas.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import { reasonSchema } from '../../core/schedule/reason.ts';
+import type { DutyProjection } from '../../core/schedule/projectDuty.ts';
+import type { Tx } from '../db/database.ts';
+import { dutyWindow } from '../db/tables/index.ts';
+
+const storedSchema = z.object({
+  reasons: z.array(reasonSchema),
+  missed: z.array(missedSchema),
+  extras: z.array(extraSchema),
+});
+
+/** The projection of a duty as its row and its answer over HTTP hold it. */
+export function toScheduleRow(projection: DutyProjection): ScheduleRow {
+  const { dutyId, occurrence, retired, missed, extras, changesOn } = projection;
+  const shown = occurrence && {
+    key: occurrence.key,
+    window: occurrence.window,
+    baseline: occurrence.baseline,
+    reasons: [...occurrence.reasons],
+  };
+  return { dutyId, occurrence: shown, retired, missed: [...missed], extras: [...extras], changesOn };
+}
+
+/** Writes what was projected on a day over what stood before. */
+export async function saveWindows(
+  tx: Tx,
+  homeId: string,
+  on: CivilDate,
+  rows: readonly ScheduleRow[],
+): Promise<void> {
+  if (rows.length === 0) return;
+  const values = rows.map(({ dutyId, occurrence, retired, missed, extras, changesOn }) => ({
+    homeId,
+    dutyId,
+    projectedOn: on,
+    changesOn,
+    retired,
+    occurrence: occurrence?.key ?? null,
+    earliest: occurrence?.window.earliest ?? null,
+    due: occurrence?.window.due ?? null,
+    latest: occurrence?.window.latest ?? null,
+    baseline: occurrence?.baseline ?? false,
+    reasons: occurrence?.reasons ?? [],
+    missed,
+    extras,
+  }));
+  const columns = [
+    'projected_on',
+    'changes_on',
+    'retired',
+    'occurrence',
+    'earliest',
+    'due',
+    'latest',
+    'baseline',
+    'reasons',
+    'missed',
+    'extras',
+  ];
+  const keys = [
+    'projectedOn',
+    'changesOn',
+    'retired',
+    'occurrence',
+    'earliest',
+    'due',
+    'latest',
+    'baseline',
+    'reasons',
+    'missed',
+    'extras',
+  ];
+  const set = Object.fromEntries(keys.map((key, index) => [key, sql.raw(`excluded.${columns[index]}`)]));
+  await tx
+    .insert(dutyWindow)
+    .values(values)
+    .onConflictDoUpdate({ target: [dutyWindow.homeId, dutyWindow.dutyId], set });
+}
+
+/** A stored row with the days between which it stands. */
+export interface StoredWindow {
+  readonly row: ScheduleRow;
+  readonly projectedOn: CivilDate;
+}
+
+/** Every row of a home's schedule, by duty. */
+export async function loadWindows(tx: Tx, homeId: string): Promise<StoredWindow[]> {
+  const rows = await tx
+    .select()
+    .from(dutyWindow)
+    .where(eq(dutyWindow.homeId, homeId))
+    .orderBy(asc(dutyWindow.dutyId));
+  return rows.map((row) => ({ row: readRow(row), projectedOn: row.projectedOn as CivilDate }));
+}
+
+function readRow(row: typeof dutyWindow.$inferSelect): ScheduleRow {
+  const { reasons, missed, extras } = storedSchema.parse(row);
+  const { occurrence: key, earliest, due, latest, baseline, retired } = row;
+  // The columns are dates: PostgreSQL lets nothing else in.
+  const window = { earliest: earliest as CivilDate, due: due as CivilDate, latest: latest as CivilDate };
+  return {
+    dutyId: row.dutyId,
+    occurrence: key === null ? null : { key, window, baseline, reasons },
+    retired,
+    missed,
+    extras,
+    changesOn: row.changesOn as CivilDate | null,
+  };
+}
