@@ -62,9 +62,13 @@ export function pathText(path: readonly PropertyKey[]): string {
 }
 
 /** The first thing wrong with a value, as data: where it is and what would be right there. */
-export function problemOf(error: z.ZodError): { field: string; problem: Problem } {
+export function firstProblem(error: z.ZodError): { field: string; problem: Problem } {
   const issue = error.issues[0];
-  if (!issue) return { field: '', problem: { kind: 'invalid' } };
+  return issue ? problemOf(issue) : { field: '', problem: { kind: 'invalid' } };
+}
+
+/** One thing wrong with a value, as data. */
+export function problemOf(issue: z.core.$ZodIssue): { field: string; problem: Problem } {
   if (issue.code === 'unrecognized_keys') {
     return { field: pathText([...issue.path, issue.keys[0] ?? '']), problem: { kind: 'unknown-field' } };
   }
@@ -82,7 +86,10 @@ function describe(issue: z.core.$ZodIssue): Problem {
     case 'invalid_value':
       return { kind: 'option', options: issue.values.map(String) };
     case 'invalid_union':
-      return { kind: 'option', ...(issue.discriminator !== undefined && { expected: issue.discriminator }) };
+      return {
+        kind: 'option',
+        ...('options' in issue && { options: (issue.options as unknown[]).map(String) }),
+      };
     case 'invalid_format':
       return { kind: 'format', expected: issue.format };
     case 'custom': {

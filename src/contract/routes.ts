@@ -22,6 +22,7 @@ const ofHome = z.strictObject({ homeId: s.uuidSchema });
 const ofDuty = z.strictObject({ homeId: s.uuidSchema, dutyId: s.uuidSchema });
 
 const route = <
+  A extends Access,
   P extends z.ZodType<Record<string, string>>,
   Q extends z.ZodType,
   B extends z.ZodType,
@@ -29,7 +30,7 @@ const route = <
 >(
   method: RouteSpec['method'],
   path: string,
-  access: Access,
+  access: A,
   parts: { params: P; query: Q; body: B; response: R },
 ) => ({ method, path, access, ...parts });
 

@@ -13,7 +13,14 @@ export const unitSystemSchema = z.enum(['us', 'metric']);
 export const vocabularySchema = z.enum(['en-US', 'en-GB']);
 
 /** A currency by its three capital letters. */
-export const currencySchema = z.string().regex(/^[A-Z]{3}$/, 'must be three capital letters, such as USD');
+const CURRENCY = /^[A-Z]{3}$/;
+export const currencySchema = z
+  .string()
+  .refine((text) => CURRENCY.test(text), {
+    params: { problem: 'currency' },
+    message: 'must be three capital letters, such as USD',
+  })
+  .meta({ pattern: CURRENCY.source });
 
 /** What a home is: everything that decides how its dates, units and words are meant. */
 export const homeFieldsSchema = z.strictObject({

@@ -3,10 +3,14 @@ import { civilDateSchema } from '../calendar/civilDate.ts';
 import { termsSchema } from '../schedule/terms.ts';
 
 /** Identifiers: the database and the browser make UUIDs; a house file written by hand may use short words. */
+const ID = /^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/;
 export const idSchema = z
   .string()
-  .regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, 'must be 1 to 64 letters, digits, - or _')
-  .meta({ description: 'An identifier: 1 to 64 letters, digits, - or _' });
+  .refine((text) => ID.test(text), {
+    params: { problem: 'id' },
+    message: 'must be 1 to 64 letters, digits, - or _',
+  })
+  .meta({ pattern: ID.source, description: 'An identifier: 1 to 64 letters, digits, - or _' });
 
 const shortText = z.string().trim().min(1).max(200);
 const longText = z.string().trim().min(1).max(4_000);

@@ -1,6 +1,7 @@
 import type { LedgerLine, LedgerPage, NewEntry, Written } from '../../contract/schemas.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import type { Home } from '../../core/house/house.ts';
+import type { Entry } from '../../core/ledger/entry.ts';
 import { applyCorrections } from '../../core/ledger/corrections.ts';
 import type { Tx } from '../db/database.ts';
 import * as entries from '../stores/entryStore.ts';
@@ -150,4 +151,11 @@ function threadLines(page: readonly SequencedEntry[], threads: readonly Sequence
     const { date, body, voidedBy } = now;
     return { entry: item, corrections: corrections.get(item.id) ?? [], date, body, voidedBy };
   });
+}
+
+/** Everything that concerns one duty, in sequence; a duty the home does not have is not found. */
+export async function dutyEntries(tx: Tx, home: Home, dutyId: string): Promise<Entry[]> {
+  const found = await entries.loadForDuties(tx, home.id, [dutyId]);
+  if (found.length === 0) throw new Failure('not-found', 'dutyId');
+  return found.map(({ seq: _seq, ...entry }) => entry);
 }

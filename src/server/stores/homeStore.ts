@@ -94,3 +94,13 @@ export async function eraseHome(tx: Tx, homeId: string): Promise<boolean> {
   const row = await oneRow<{ erased: boolean }>(tx, sql`SELECT erase_home(${homeId}) AS erased`);
   return row.erased;
 }
+
+/** Every home with one of its owners; sees anything only as the owner role. */
+export async function listEveryHome(tx: Tx): Promise<{ home: Home; personId: string }[]> {
+  const rows = await tx
+    .selectDistinctOn([home.homeId], { ...summaryColumns, personId: membership.personId })
+    .from(home)
+    .innerJoin(membership, and(eq(membership.homeId, home.homeId), eq(membership.role, 'owner')))
+    .orderBy(asc(home.homeId), asc(membership.personId));
+  return rows.map(({ personId, role: _role, ...fields }) => ({ home: fields, personId }));
+}

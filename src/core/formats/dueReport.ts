@@ -1,0 +1,54 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
+import { currentUnit, type House } from '../house/house.ts';
+import type { Entry } from '../ledger/entry.ts';
+import type { Reason } from '../schedule/reason.ts';
+import { project } from '../schedule/project.ts';
+import type { Extra, Missed } from '../schedule/projectDuty.ts';
+import { standingOn, type Standing } from '../schedule/window.ts';
+
+/** What is due of one duty on a day; the dates are null where nothing is. Documented for users in docs/house-file.md. */
+export interface DueItem {
+  readonly duty: string;
+  /** The unit that now stands in the duty's place, through every replacement. */
+  readonly asset: string;
+  readonly practice: string;
+  readonly occurrence: string | null;
+  readonly earliest: CivilDate | null;
+  readonly due: CivilDate | null;
+  readonly latest: CivilDate | null;
+  readonly standing: Standing | null;
+  readonly baseline: boolean;
+  readonly retired: boolean;
+  readonly reasons: readonly Reason[];
+  readonly missed: readonly Missed[];
+  readonly extras: readonly Extra[];
+  readonly changesOn: CivilDate | null;
+}
+
+/** Every duty of a house on a day, in the order the house lists them. Entries dated after the day are left out. */
+export function dueReport(house: House, entries: readonly Entry[], on: CivilDate): DueItem[] {
+  const byId = new Map(house.duties.map((duty) => [duty.id, duty]));
+  return project(house, entries, on).duties.flatMap((projection): DueItem[] => {
+    const duty = byId.get(projection.dutyId);
+    if (!duty) return [];
+    const { occurrence, retired, missed, extras, changesOn } = projection;
+    return [
+      {
+        duty: duty.id,
+        asset: currentUnit(house.assets, duty.asset)?.id ?? duty.asset,
+        practice: duty.practice.from === 'catalogue' ? duty.practice.code : duty.practice.title,
+        occurrence: occurrence?.key ?? null,
+        earliest: occurrence?.window.earliest ?? null,
+        due: occurrence?.window.due ?? null,
+        latest: occurrence?.window.latest ?? null,
+        standing: occurrence ? standingOn(occurrence.window, on) : null,
+        baseline: occurrence?.baseline ?? false,
+        retired,
+        reasons: occurrence?.reasons ?? [],
+        missed,
+        extras,
+        changesOn,
+      },
+    ];
+  });
+}

@@ -1,0 +1,83 @@
+import { daysBetween, toDay, type CivilDate } from '../core/calendar/civilDate.ts';
+import type { Vocabulary } from '../core/house/house.ts';
+
+const DAY_MS = 86_400_000;
+
+/** Past this many days a distance is told in months, and past this many months in years. */
+const DAYS_TOLD = 60;
+const MONTHS_TOLD = 24;
+
+/** Dates, distances, money and figures as a home's wording writes them. */
+export interface Formats {
+  /** "Tue, Dec 1" of this year, with the year in any other; `now` says which year this is. */
+  date(date: CivilDate, now: CivilDate): string;
+  /** With weekday, month and year written out. */
+  longDate(date: CivilDate): string;
+  weekday(date: CivilDate): string;
+  monthDay(monthDay: string): string;
+  distance(from: CivilDate, to: CivilDate): string;
+  /** An instant (ISO 8601) in the home's zone. */
+  instant(iso: string, zone: string): string;
+  money(smallestUnits: number, currency: string): string;
+  number(value: number): string;
+  list(items: readonly string[]): string;
+}
+
+const atNoon = (date: CivilDate): Date => new Date(toDay(date) * DAY_MS);
+
+/** The formats of a wording. */
+export function formatsFor(locale: Vocabulary): Formats {
+  const utc = { timeZone: 'UTC' } as const;
+  const short = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'short', day: 'numeric', month: 'short' });
+  const withYear = new Intl.DateTimeFormat(locale, {
+    ...utc,
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  });
+  const long = new Intl.DateTimeFormat(locale, {
+    ...utc,
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+  });
+  const weekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'short' });
+  const monthDay = new Intl.DateTimeFormat(locale, { ...utc, day: 'numeric', month: 'short' });
+  const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
+  const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 });
+  const list = new Intl.ListFormat(locale, { type: 'conjunction' });
+  return {
+    date: (date, now) => (date.slice(0, 4) === now.slice(0, 4) ? short : withYear).format(atNoon(date)),
+    longDate: (date) => long.format(atNoon(date)),
+    weekday: (date) => weekday.format(atNoon(date)),
+    monthDay: (text) => monthDay.format(new Date(`2000-${text}T00:00:00Z`)),
+    distance: (from, to) => {
+      const days = daysBetween(from, to);
+      if (Math.abs(days) <= DAYS_TOLD) return relative.format(days, 'day');
+      const months = Math.round(days / 30.4375);
+      if (Math.abs(months) <= MONTHS_TOLD) return relative.format(months, 'month');
+      return relative.format(Math.round(days / 365.25), 'year');
+    },
+    instant: (iso, zone) =>
+      new Intl.DateTimeFormat(locale, { timeZone: zone, dateStyle: 'medium', timeStyle: 'short' }).format(
+        new Date(iso),
+      ),
+    money: (units, currency) => {
+      const format = new Intl.NumberFormat(locale, { style: 'currency', currency });
+      return format.format(units / 10 ** currencyDigits(currency));
+    },
+    number: (value) => number.format(value),
+    list: (items) => list.format([...items]),
+  };
+}
+
+/** Digits after the point of a currency: 2 for most, 0 for yen. */
+export function currencyDigits(currency: string): number {
+  const { maximumFractionDigits } = new Intl.NumberFormat('en', {
+    style: 'currency',
+    currency,
+  }).resolvedOptions();
+  return maximumFractionDigits ?? 2;
+}

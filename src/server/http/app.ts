@@ -1,0 +1,48 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import type { Pool } from 'pg';
+import { Failure } from '../services/failure.ts';
+import type { Services } from './context.ts';
+import { answerErrors } from './errors.ts';
+import { accountHandlers } from './handlers/accounts.ts';
+import { homeHandlers } from './handlers/homes.ts';
+import { ledgerHandlers } from './handlers/ledger.ts';
+import { mountRoutes } from './mount.ts';
+import { limitAttempts, refuseCrossSite, securityHeaders } from './security.ts';
+import { sessions } from './session.ts';
+
+/** The whole of HTTP: the API below `/api`, the built page everywhere else. */
+export function createApp(services: Services, pool: Pool): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.disable('etag');
+  app.set('query parser', 'simple');
+  if (services.config.publicUrl) app.set('trust proxy', 1);
+  app.use(securityHeaders(services));
+  app.use('/api', refuseCrossSite(services), express.json({ limit: '1mb' }), sessions(pool, services));
+  app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
+  app.use(mountRoutes(services, { ...accountHandlers, ...homeHandlers, ...ledgerHandlers }));
+  app.use('/api', () => {
+    throw new Failure('not-found');
+  });
+  servePage(app, services.config.webFolder);
+  app.use(answerErrors(services));
+  return app;
+}
+
+/** The files of the page; any other address gets the page itself, which finds its own way. */
+function servePage(app: Express, folder: string): void {
+  const page = join(folder, 'index.html');
+  if (!existsSync(page)) return;
+  app.use(compression());
+  app.use(
+    '/assets',
+    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
+  app.use(express.static(folder, { index: false }));
+  app.get('/{*splat}', (_request, response) => {
+    response.set('cache-control', 'no-cache').sendFile(page);
+  });
+}

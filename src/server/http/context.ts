@@ -1,0 +1,42 @@
+import type { Request } from 'express';
+import type { Logger } from 'pino';
+import type { Body, Params, Query, Response, RouteName, ROUTES } from '../../contract/routes.ts';
+import type { Permission } from '../../contract/access.ts';
+import type { HomeSummary } from '../../contract/schemas.ts';
+import type { Clock } from '../clock.ts';
+import type { Config } from '../config.ts';
+import type { Database, Tx } from '../db/database.ts';
+
+/** What every handler may use. Made once, in `main.ts`. */
+export interface Services {
+  readonly db: Database;
+  readonly clock: Clock;
+  readonly config: Config;
+  readonly log: Logger;
+}
+
+interface Call<N extends RouteName> {
+  readonly services: Services;
+  readonly request: Request;
+  readonly params: Params<N>;
+  readonly query: Query<N>;
+  readonly body: Body<N>;
+}
+
+interface PersonCall<N extends RouteName> extends Call<N> {
+  readonly personId: string;
+}
+
+/** A call on a home: in one transaction, by a member whose role allows it. */
+interface HomeCall<N extends RouteName> extends PersonCall<N> {
+  readonly tx: Tx;
+  readonly home: HomeSummary;
+}
+
+type AccessOf<N extends RouteName> = (typeof ROUTES)[N]['access'];
+
+export type CallOf<N extends RouteName> =
+  AccessOf<N> extends Permission ? HomeCall<N> : AccessOf<N> extends 'session' ? PersonCall<N> : Call<N>;
+
+/** One handler for every route of the table; a route without one does not compile. */
+export type Handlers = { readonly [N in RouteName]: (call: CallOf<N>) => Promise<Response<N>> };

@@ -1,0 +1,41 @@
+import { createServer } from 'node:http';
+import { pino } from 'pino';
+import { clockFrom } from './clock.ts';
+import { readConfig } from './config.ts';
+import { openDatabase } from './db/database.ts';
+import { createApp } from './http/app.ts';
+
+const CLOSING_MS = 5_000;
+
+const config = readConfig(process.env);
+const log = pino({ level: config.logLevel, redact: ['req.headers.cookie', 'req.headers.authorization'] });
+const { db, pool } = openDatabase(config.databaseUrl, (error) => {
+  log.warn({ err: error }, 'a database connection was lost');
+});
+const services = { db, clock: clockFrom(config.clockAt), config, log };
+const server = createServer(createApp(services, pool));
+
+/** Lets what is being answered finish, then leaves. */
+function close(): void {
+  server.close(() => {
+    void pool.end().then(() => process.exit(0));
+  });
+  server.closeIdleConnections();
+  setTimeout(() => {
+    server.closeAllConnections();
+  }, CLOSING_MS).unref();
+}
+
+server.on('error', (error: NodeJS.ErrnoException) => {
+  const taken = error.code === 'EADDRINUSE';
+  log.fatal(taken ? `port ${config.port} of ${config.host} is taken; choose another with PORT` : error);
+  process.exit(1);
+});
+server.listen(config.port, config.host, () => {
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : config.port;
+  log.info({ port }, 'listening');
+  process.send?.({ listening: port });
+});
+process.once('SIGTERM', close);
+process.once('SIGINT', close);

@@ -1,0 +1,13 @@
+import type { Home } from '../../core/house/house.ts';
+import { openDatabase } from '../db/database.ts';
+import { listEveryHome } from '../stores/homeStore.ts';
+
+/** Every home of the installation with one of its owners. Needs the owner role: no person sees them all. */
+export async function everyHome(ownerUrl: string): Promise<{ home: Home; personId: string }[]> {
+  const { db, pool } = openDatabase(ownerUrl, () => undefined);
+  try {
+    return await db.transaction((tx) => listEveryHome(tx));
+  } finally {
+    await pool.end();
+  }
+}

@@ -1,0 +1,67 @@
+import type { HomeSummary, HouseBody } from '../../contract/schemas.ts';
+import type { Role } from '../../contract/access.ts';
+import type { Home, Person } from '../../core/house/house.ts';
+import { asPerson, type Database, type Tx } from '../db/database.ts';
+import { lockLedger } from '../stores/entryStore.ts';
+import * as homes from '../stores/homeStore.ts';
+import { loadHouse } from '../stores/houseStore.ts';
+import { canonicalHash } from './chain.ts';
+import { Failure } from './failure.ts';
+
+/** Every home of a person. */
+export const homesOf = (db: Database, personId: string): Promise<HomeSummary[]> =>
+  asPerson(db, personId, (tx) => homes.listHomes(tx, personId));
+
+/** Makes a home. Sent twice, it is made once; an id that stands for something else is a conflict. */
+export function createHome(db: Database, personId: string, home: Home): Promise<HomeSummary> {
+  return asPerson(db, personId, async (tx) => {
+    const made = await homes.insertHome(tx, home);
+    const found = await homes.findHome(tx, personId, home.id);
+    if (!found) throw new Failure('id-taken', 'id');
+    if (!made && canonicalHash({ ...home, role: found.role }) !== canonicalHash(found))
+      throw new Failure('id-taken', 'id');
+    return found;
+  });
+}
+
+/** The house as its pages need it. */
+export async function houseOf(tx: Tx, home: HomeSummary): Promise<HouseBody> {
+  const { role, ...fields } = home;
+  const { spaces, assets, duties } = await loadHouse(tx, fields);
+  const people = await homes.listPeople(tx, home.id);
+  return { home: fields, role, spaces: [...spaces], assets: [...assets], duties: [...duties], people };
+}
+
+/** Adds someone without an account, for entries to speak of. */
+export async function addPerson(tx: Tx, home: Home, person: Person): Promise<void> {
+  await lockLedger(tx, home.id);
+  const known = (await homes.listPeople(tx, home.id)).find(({ id }) => id === person.id);
+  if (known && known.name !== person.name) throw new Failure('id-taken', 'id');
+  if (!known) await homes.insertPeople(tx, home.id, [person]);
+}
+
+export const membersOf = (tx: Tx, home: Home) => homes.listMembers(tx, home.id);
+
+/** Lets someone with an account into a home, or changes what they may do. A home always keeps an owner. */
+export async function setMember(tx: Tx, home: Home, email: string, role: Role): Promise<void> {
+  const outcome = await homes.setMember(tx, home.id, email, role);
+  switch (outcome) {
+    case 'added':
+    case 'changed':
+      return;
+    case 'no-account':
+      throw new Failure('no-account', 'email');
+    case 'last-owner':
+      throw new Failure('last-owner', 'role');
+    case 'not-owner':
+      throw new Failure('not-allowed');
+  }
+}
+
+/** Erases a home for good. The name must be typed as it stands. */
+export async function eraseHome(tx: Tx, home: Home, typedName: string): Promise<void> {
+  if (typedName !== home.name)
+    throw new Failure('name-differs', 'name', { kind: 'name-differs', expected: home.name });
+  await lockLedger(tx, home.id);
+  if (!(await homes.eraseHome(tx, home.id))) throw new Failure('not-allowed');
+}
