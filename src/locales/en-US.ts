@@ -502,6 +502,7 @@ export const enUS = {
     'civil-date': 'must be a real day written YYYY-MM-DD',
     'month-day': 'must be a day of the year written MM-DD, such as 04-15',
     zone: 'must be a time zone such as America/Chicago',
+    factor: 'must be a number above 0 and at most 10',
     id: 'must be 1 to 64 letters, digits, - or _',
     currency: 'must be three capital letters, such as USD',
     email: 'must be an e-mail address of at most 254 characters',

@@ -14,6 +14,8 @@ export interface Formats {
   /** With weekday, month and year written out. */
   longDate(date: CivilDate): string;
   weekday(date: CivilDate): string;
+  /** Month, day and, in any other year than this, the year, in the order this wording puts them; the day is marked. */
+  dayParts(date: CivilDate, now: CivilDate): { readonly text: string; readonly isDay: boolean }[];
   monthDay(monthDay: string): string;
   distance(from: CivilDate, to: CivilDate): string;
   /** An instant (ISO 8601) in the home's zone. */
@@ -44,6 +46,12 @@ export function formatsFor(locale: Vocabulary): Formats {
     year: 'numeric',
   });
   const weekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'short' });
+  const yearDay = new Intl.DateTimeFormat(locale, {
+    ...utc,
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  });
   const monthDay = new Intl.DateTimeFormat(locale, { ...utc, day: 'numeric', month: 'short' });
   const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
   const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 });
@@ -52,6 +60,10 @@ export function formatsFor(locale: Vocabulary): Formats {
     date: (date, now) => (date.slice(0, 4) === now.slice(0, 4) ? short : withYear).format(atNoon(date)),
     longDate: (date) => long.format(atNoon(date)),
     weekday: (date) => weekday.format(atNoon(date)),
+    dayParts: (date, now) =>
+      (date.slice(0, 4) === now.slice(0, 4) ? monthDay : yearDay)
+        .formatToParts(atNoon(date))
+        .map(({ type, value }) => ({ text: value, isDay: type === 'day' })),
     monthDay: (text) => monthDay.format(new Date(`2000-${text}T00:00:00Z`)),
     distance: (from, to) => {
       const days = daysBetween(from, to);

@@ -84,6 +84,13 @@ const AMENDABLE: Partial<Record<EntryKind, readonly (keyof Change)[]>> = {
 /** Kinds that other records hang on: they are ended by an entry of their own (retired, new terms), not struck out. */
 const NOT_VOIDABLE: readonly EntryKind[] = ['adopted', 'retired', 'replaced', 'terms'];
 
+/** The fields, besides the date, that an amendment may change in an entry of a kind. */
+export const amendableFields = (kind: EntryKind): readonly (keyof Change)[] => AMENDABLE[kind] ?? [];
+
+export const isAmendable = (kind: EntryKind): boolean => AMENDABLE[kind] !== undefined;
+
+export const isVoidable = (kind: EntryKind): boolean => !NOT_VOIDABLE.includes(kind);
+
 export type CorrectionProblem =
   | { code: 'target-unknown'; field: 'target' }
   | { code: 'target-not-correctable'; field: 'target'; kind: EntryKind }
@@ -102,7 +109,7 @@ export function checkCorrection(
   const { kind } = target.entry.body;
   if (target.voidedBy !== null) return fail({ code: 'target-voided', field: 'target' });
   if (correction.kind === 'voids') {
-    if (NOT_VOIDABLE.includes(kind)) return fail({ code: 'target-not-correctable', field: 'target', kind });
+    if (!isVoidable(kind)) return fail({ code: 'target-not-correctable', field: 'target', kind });
     return ok(target.entry);
   }
   const amendable = AMENDABLE[kind];

@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import { useIntervalFn, useOnline } from '@vueuse/core';
+import { computed, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
+import { browserWording } from './i18n.ts';
+import { useErrorText } from './composables/useErrorText.ts';
+import { THEMES, useTheme } from './composables/useTheme.ts';
+import { useHome } from './stores/home.ts';
+import { useOutbox } from './stores/outbox.ts';
+import { useSession } from './stores/session.ts';
+
+const { t, locale } = useI18n({ useScope: 'global' });
+const route = useRoute();
+const router = useRouter();
+const session = useSession();
+const home = useHome();
+const outbox = useOutbox();
+const online = useOnline();
+const theme = useTheme();
+const { tellBody } = useErrorText();
+
+const PAGES = ['today', 'ledger', 'add', 'house'] as const;
+const RETRY_MS = 15_000;
+
+const homeId = computed(() => (typeof route.params['homeId'] === 'string' ? route.params['homeId'] : null));
+
+watch(
+  () => session.homes.find(({ id }) => id === homeId.value),
+  (current) => {
+    locale.value = current?.vocabulary ?? browserWording();
+    document.documentElement.lang = locale.value;
+    if (current) localStorage.setItem('salt-ledger home', current.id);
+  },
+  { immediate: true },
+);
+
+// What waits on this device goes out when the connection is back, and is tried now and then besides.
+watch(online, (is) => {
+  if (is) void outbox.flush();
+});
+useIntervalFn(() => {
+  if (outbox.waiting.length > 0) void outbox.flush();
+}, RETRY_MS);
+watch(
+  () => outbox.deliveredLater,
+  () => {
+    if (homeId.value) void home.load(homeId.value);
+  },
+);
+
+async function switchHome(event: Event): Promise<void> {
+  await router.push({ name: 'today', params: { homeId: (event.target as HTMLSelectElement).value } });
+}
+
+async function leave(): Promise<void> {
+  await session.signOut();
+  home.forget();
+  await router.push({ name: 'sign-in' });
+}
+</script>
+
+<template>
+  <a class="unseen skip" href="#page">{{ t('nav.skip') }}</a>
+  <header v-if="session.signedIn" class="head no-print">
+    <div class="inner">
+      <RouterLink class="product" :to="{ name: 'homes' }">{{ t('product') }}</RouterLink>
+      <nav v-if="homeId" :aria-label="t('nav.label')">
+        <RouterLink v-for="page in PAGES" :key="page" :to="{ name: page, params: { homeId } }">{{
+          t(`nav.${page}`)
+        }}</RouterLink>
+      </nav>
+      <div class="rest">
+        <label v-if="session.homes.length > 1 && homeId">
+          <span class="unseen">{{ t('shell.home') }}</span>
+          <select :value="homeId" @change="switchHome">
+            <option v-for="one in session.homes" :key="one.id" :value="one.id">{{ one.name }}</option>
+          </select>
+        </label>
+        <label>
+          <span class="unseen">{{ t('shell.theme') }}</span>
+          <select v-model="theme">
+            <option v-for="one in THEMES" :key="one" :value="one">{{ t(`shell.themes.${one}`) }}</option>
+          </select>
+        </label>
+        <button type="button" @click="leave">{{ t('shell.signOut') }}</button>
+      </div>
+    </div>
+  </header>
+  <div class="strips no-print" aria-live="polite">
+    <p v-if="!online" class="strip">{{ t('shell.offline') }}</p>
+    <p v-if="outbox.waiting.length > 0" class="strip" data-test="waiting">
+      {{ t('shell.waiting', { n: outbox.waiting.length }, outbox.waiting.length) }}
+      <button type="button" @click="outbox.flush()">{{ t('shell.tryAgain') }}</button>
+    </p>
+    <p v-for="parcel in outbox.refused" :key="parcel.id" class="strip wrong">
+      {{
+        t('shell.refused', { what: parcel.label, why: parcel.refused ? tellBody(parcel.refused).text : '' })
+      }}
+      <button type="button" @click="outbox.drop(parcel.id)">{{ t('shell.drop') }}</button>
+    </p>
+  </div>
+  <main id="page" tabindex="-1">
+    <div v-if="session.unreachable" class="sheet">
+      <p class="notice wrong" role="alert">
+        {{ t('error.unavailable') }} <a :href="route.fullPath">{{ t('shell.tryAgain') }}</a>
+      </p>
+    </div>
+    <RouterView v-else :key="homeId ?? ''" />
+  </main>
+</template>
+
+<style scoped>
+.skip:focus {
+  position: absolute;
+  z-index: 10;
+  padding: 0.5rem 1rem;
+  background: var(--paper);
+}
+
+.head {
+  border-bottom: 3px double var(--rule);
+}
+
+.inner {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.25rem 1.5rem;
+  max-width: 66rem;
+  margin: 0 auto;
+  padding: 0.625rem 1.5rem;
+}
+
+.product {
+  width: calc(var(--margin-column) - 0.75rem);
+  color: var(--ink);
+  font-weight: 600;
+  text-decoration: none;
+  white-space: nowrap;
+}
+
+nav {
+  display: flex;
+  gap: 1.25rem;
+  margin-left: 1.5rem;
+}
+
+nav a {
+  padding: 0.25rem 0;
+  color: var(--ink);
+  text-decoration: none;
+}
+
+nav a.router-link-active {
+  box-shadow: inset 0 -2px var(--brine);
+  font-weight: 600;
+}
+
+.rest {
+  display: flex;
+  align-items: center;
+  gap: 0.75rem;
+  margin-left: auto;
+}
+
+.rest select {
+  width: auto;
+  max-width: 12rem;
+  min-height: 2rem;
+  padding: 0.125rem 0.25rem;
+  border-color: var(--rule);
+}
+
+.strip {
+  max-width: 66rem;
+  margin: 0 auto;
+  padding: 0.375rem 1.5rem;
+  border-bottom: 1px solid var(--rule);
+  color: var(--brine);
+}
+
+.strip.wrong {
+  color: var(--rust);
+}
+
+main:focus {
+  outline: none;
+}
+
+@media (max-width: 44rem) {
+  .inner {
+    padding: 0.5rem 1rem;
+  }
+
+  .product {
+    width: auto;
+  }
+
+  nav {
+    order: 3;
+    width: 100%;
+    margin-left: 0;
+    justify-content: space-between;
+  }
+
+  nav a {
+    padding: 0.5rem 0;
+  }
+
+  .rest select {
+    max-width: 7.5rem;
+  }
+}
+</style>

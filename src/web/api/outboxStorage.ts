@@ -1,0 +1,49 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { z } from 'zod';
+import { errorBodySchema } from '../../contract/errors.ts';
+
+/** The writes that may wait: each carries ids its sender made, so that sending twice is writing once. */
+export const writeRouteSchema = z.enum(['append', 'add', 'addPerson', 'createHome', 'setMember']);
+export type WriteRoute = z.infer<typeof writeRouteSchema>;
+
+/** One write on its way. `label` says in words what it is, for the person who has to be told about it. */
+export const parcelSchema = z.object({
+  version: z.literal(1),
+  id: z.string(),
+  personId: z.string(),
+  homeId: z.string(),
+  route: writeRouteSchema,
+  body: z.unknown(),
+  label: z.string(),
+  refused: errorBodySchema.nullable(),
+});
+export type Parcel = z.infer<typeof parcelSchema>;
+
+interface Schema extends DBSchema {
+  parcels: { key: string; value: unknown };
+}
+
+let opened: Promise<IDBPDatabase<Schema>> | null = null;
+
+function database(): Promise<IDBPDatabase<Schema>> {
+  opened ??= openDB<Schema>('salt-ledger', 1, { upgrade: (db) => void db.createObjectStore('parcels') });
+  return opened;
+}
+
+/** Every parcel on this device, oldest first: ids are made in the order of time. */
+export async function allParcels(): Promise<Parcel[]> {
+  const stored = await (await database()).getAll('parcels');
+  return stored.flatMap((value) => {
+    const parsed = parcelSchema.safeParse(value);
+    return parsed.success ? [parsed.data] : [];
+  });
+}
+
+/** Keeps a parcel. The copy is plain data: the browser's database takes no reactive objects. */
+export async function keepParcel(parcel: Parcel): Promise<void> {
+  await (await database()).put('parcels', JSON.parse(JSON.stringify(parcel)), parcel.id);
+}
+
+export async function dropParcel(id: string): Promise<void> {
+  await (await database()).delete('parcels', id);
+}

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import type { Speech } from '../../locales/speech.ts';
+
+/** The date margin of a line: a large day, its month and weekday, and how far off it is. */
+const props = defineProps<{ date: CivilDate; speech: Speech; grave?: boolean }>();
+
+const parts = computed(() => props.speech.formats.dayParts(props.date, props.speech.today));
+const distance = computed(() => props.speech.formats.distance(props.speech.today, props.date));
+</script>
+
+<template>
+  <div class="date-margin" :class="{ grave }">
+    <time :datetime="date">
+      <span v-for="(part, index) in parts" :key="index" :class="{ day: part.isDay }">{{ part.text }}</span>
+    </time>
+    <span class="soft small"
+      ><span class="weekday">{{ speech.formats.weekday(date) }}, </span>{{ distance }}</span
+    >
+  </div>
+</template>
+
+<style scoped>
+.date-margin {
+  display: flex;
+  flex-direction: column;
+  text-align: right;
+}
+
+.day {
+  font-size: 1.875rem;
+  line-height: var(--line);
+  font-weight: 400;
+}
+
+time {
+  white-space: nowrap;
+}
+
+.grave time {
+  color: var(--rust);
+}
+</style>

@@ -1,0 +1,30 @@
+import { useI18n } from 'vue-i18n';
+import type { ErrorBody } from '../../contract/errors.ts';
+import { problemText } from '../../locales/problemText.ts';
+import type { Translate } from '../../locales/speech.ts';
+import { ApiError, NoConnection } from '../api/client.ts';
+
+/** An error as a sentence, and the field it belongs to. */
+export interface Told {
+  readonly text: string;
+  readonly field: string;
+}
+
+/** Turns errors into what a person can do something with. */
+export function useErrorText() {
+  const { t } = useI18n({ useScope: 'global' });
+  const translate: Translate = (key, named = {}, plural = 1) => t(key, named, plural);
+
+  function tellBody({ code, field = '', problem, logId }: ErrorBody): Told {
+    if (code === 'invalid' && problem) return { text: problemText(translate, problem), field };
+    return { text: translate(`error.${code}`, { ...problem, logId }), field };
+  }
+
+  function tell(error: unknown): Told {
+    if (error instanceof ApiError) return tellBody(error.body);
+    if (error instanceof NoConnection) return { text: translate('error.offline'), field: '' };
+    throw error;
+  }
+
+  return { tell, tellBody };
+}

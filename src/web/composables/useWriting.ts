@@ -1,0 +1,45 @@
+import { v7 as uuid } from 'uuid';
+import type { NewEntry, Written } from '../../contract/schemas.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import type { EntryBody } from '../../core/ledger/entry.ts';
+import { useHome } from '../stores/home.ts';
+import { useOutbox, type Outcome } from '../stores/outbox.ts';
+
+/** An entry to write, with what its writer was looking at. */
+export interface Wanted {
+  readonly date: CivilDate;
+  readonly body: EntryBody;
+  readonly saw?: string | undefined;
+}
+
+/** Writes entries of the home on screen as one batch and takes over the dates they move. */
+export function useWriting() {
+  const home = useHome();
+  const outbox = useOutbox();
+
+  async function write(wanted: readonly Wanted[], label: string): Promise<Outcome<'append'>> {
+    const homeId = home.house?.home.id ?? '';
+    const batch = wanted.length > 1 ? uuid() : undefined;
+    const entries = wanted.map(({ date, body, saw }): NewEntry => ({
+      id: uuid(),
+      date,
+      body,
+      ...(saw !== undefined && { saw }),
+      ...(batch !== undefined && { batch }),
+    }));
+    const outcome = await outbox.send({ route: 'append', homeId, body: { entries }, label });
+    if (outcome.kind === 'delivered' && home.house?.home.id === homeId) home.patch(outcome.response.rows);
+    // A refusal often means that the page is behind; it shows what stands before the person decides anew.
+    if (outcome.kind === 'refused' && outcome.error.code === 'seen-changed') await home.load(homeId);
+    return outcome;
+  }
+
+  /** Strikes out what was just written. */
+  const takeBack = (written: Written, label: string): Promise<Outcome<'append'>> =>
+    write(
+      written.entries.map(({ id, date }) => ({ date, body: { kind: 'voids', target: id }, saw: '' })),
+      label,
+    );
+
+  return { write, takeBack };
+}

@@ -1,0 +1,36 @@
+import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+import { useSession } from './stores/session.ts';
+import TodayView from './views/today/TodayView.vue';
+import SignInView from './views/sign-in/SignInView.vue';
+
+const routes: RouteRecordRaw[] = [
+  { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
+  { path: '/homes/:homeId/today', name: 'today', component: TodayView },
+  { path: '/homes/:homeId/ledger', name: 'ledger', component: () => import('./views/ledger/LedgerView.vue') },
+  { path: '/homes/:homeId/add', name: 'add', component: () => import('./views/add/AddView.vue') },
+  { path: '/homes/:homeId/house', name: 'house', component: () => import('./views/house/HouseView.vue') },
+  { path: '/homes', name: 'homes', component: () => import('./views/house/HouseView.vue') },
+  { path: '/:rest(.*)*', redirect: { name: 'homes' } },
+];
+
+/** The pages. Whoever is not signed in is asked to first, and then goes on to where they were going. */
+export function makeRouter() {
+  const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: () => ({ top: 0 }) });
+  router.beforeEach(async (to) => {
+    const session = useSession();
+    await session.resume();
+    // The page itself says so and offers to try again.
+    if (session.unreachable) return true;
+    if (to.meta['open'] === true) return session.signedIn ? { name: 'homes' } : true;
+    if (!session.signedIn)
+      return { name: 'sign-in', query: to.fullPath === '/' ? {} : { next: to.fullPath } };
+    // Asking for the homes in general means the one last looked at, or else the first.
+    if (to.name === 'homes' && to.query['all'] === undefined) {
+      const last = localStorage.getItem('salt-ledger home');
+      const home = session.homes.find(({ id }) => id === last) ?? session.homes[0];
+      if (home) return { name: 'today', params: { homeId: home.id } };
+    }
+    return true;
+  });
+  return router;
+}

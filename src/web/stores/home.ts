@@ -1,0 +1,42 @@
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import type { HouseBody, ScheduleRow } from '../../contract/schemas.ts';
+import { allows } from '../../contract/access.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import { call } from '../api/client.ts';
+
+/** The home on screen: the house, what is due in it, and the home's own today. */
+export const useHome = defineStore('home', () => {
+  const house = ref<HouseBody | null>(null);
+  const rows = ref<ScheduleRow[]>([]);
+  const on = ref<CivilDate | null>(null);
+  const mayWrite = computed(() => house.value !== null && allows(house.value.role, 'write'));
+
+  /** Reads a home anew; a home left behind meanwhile does not overwrite the one on screen. */
+  async function load(homeId: string): Promise<void> {
+    wanted = homeId;
+    if (house.value?.home.id !== homeId) forget();
+    const params = { homeId };
+    const [body, today] = await Promise.all([call('house', { params }), call('today', { params })]);
+    if (wanted !== homeId) return;
+    house.value = body;
+    rows.value = today.rows;
+    on.value = today.on;
+  }
+
+  /** Takes over rows that a write answered with. */
+  function patch(changed: readonly ScheduleRow[]): void {
+    const byDuty = new Map(changed.map((row) => [row.dutyId, row]));
+    rows.value = rows.value.map((row) => byDuty.get(row.dutyId) ?? row);
+  }
+
+  function forget(): void {
+    house.value = null;
+    rows.value = [];
+    on.value = null;
+  }
+
+  return { house, rows, on, mayWrite, load, patch, forget };
+});
+
+let wanted = '';

@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { findPractice } from '../../../core/catalogue/catalogue.ts';
+import type { House } from '../../../core/house/house.ts';
+import type { Entry, EntryBody } from '../../../core/ledger/entry.ts';
+import { project } from '../../../core/schedule/project.ts';
+import { lengthUnit } from '../../../core/units/quantity.ts';
+import { gistText } from '../../../locales/reasonText.ts';
+import { dateText } from '../../../locales/speech.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useHome } from '../../stores/home.ts';
+import { useOutbox } from '../../stores/outbox.ts';
+import ThingFields from './ThingFields.vue';
+import WorkFields from './WorkFields.vue';
+import { emptyDraft, NONE, readAddition, readPractice, readTerms } from './draft.ts';
+
+/** Adds a thing with its units, and a duty kept on each of them. */
+const FIELDS = [
+  'existing',
+  'name',
+  'spaceName',
+  'installed',
+  'thickness',
+  'units',
+  'practice',
+  'title',
+  'count',
+  'floor',
+  'monthDays',
+  'factors',
+  'lastDone',
+];
+const route = useRoute();
+const home = useHome();
+const outbox = useOutbox();
+const speech = useSpeech();
+const { busy, errorAt, show, refuse, submit } = useForm();
+const homeId = String(route.params['homeId']);
+const { state, load } = useLoading(() => home.load(homeId));
+
+const t = computed(() => speech.value.t);
+const draft = ref(emptyDraft());
+const said = ref('');
+const saying = useTemplateRef('saying');
+const kind = computed(() => {
+  const { source, existing, kind: typed } = draft.value;
+  return source === 'new' ? typed : (home.house?.assets.find(({ id }) => id === existing)?.kind ?? 'other');
+});
+const practice = computed(() => findPractice(draft.value.practice));
+const unit = computed(() => lengthUnit(home.house?.home.units ?? 'us'));
+
+// A task chosen brings its usual school and doer with it.
+watch(practice, (chosen) => {
+  draft.value.school = chosen?.defaultSchool ?? '';
+  draft.value.doer = chosen?.doer ?? 'self';
+  draft.value.factors = [];
+});
+watch(kind, () => {
+  draft.value.practice = NONE;
+});
+
+/** The first date the terms as typed would give, worked out by the code that will give it. */
+const preview = computed(() => {
+  const { house, on } = home;
+  if (!house || !on || draft.value.practice === NONE) return null;
+  const kept = readPractice(draft.value);
+  const terms = readTerms(draft.value, practice.value);
+  if (!kept.ok || !terms.ok) return null;
+  const trial: House = { ...house, duties: [{ id: 'trial', asset: 'trial', practice: kept.value }] };
+  const entry = (id: string, date: typeof on, body: EntryBody): Entry => ({
+    id,
+    date,
+    stampedAt: '',
+    by: 'trial',
+    body,
+  });
+  const entries = [entry('adopted', on, { kind: 'adopted', duty: 'trial', terms: terms.value })];
+  const { lastDone } = draft.value;
+  if (isCivilDate(lastDone) && lastDone <= on)
+    entries.push(entry('done', lastDone, { kind: 'done', duty: 'trial' }));
+  const occurrence = safely(() => project(trial, entries, on).duties[0]?.occurrence);
+  if (!occurrence) return t.value('add.previewNone');
+  const { due } = occurrence.window;
+  const first = t.value('add.preview', {
+    due: dateText(speech.value, due),
+    distance: speech.value.formats.distance(on, due),
+  });
+  return `${first} ${gistText(speech.value, occurrence.reasons)}.`;
+});
+
+/** Half-typed month-days have no date yet; the server names what is wrong with them when they are sent. */
+function safely<T>(work: () => T): T | null {
+  try {
+    return work();
+  } catch {
+    return null;
+  }
+}
+
+const save = () =>
+  submit(FIELDS, async () => {
+    if (!home.on) return;
+    const { lastDone } = draft.value;
+    if (lastDone !== '' && !(isCivilDate(lastDone) && lastDone <= home.on)) {
+      return show(
+        t.value('error.date-in-future', { today: dateText(speech.value, home.on) }),
+        'lastDone',
+        FIELDS,
+      );
+    }
+    const read = readAddition(draft.value, home.on, unit.value, practice.value);
+    if (!read.ok) {
+      const { field, problem, minimum } = read.fault;
+      return show(t.value(`problem.${problem}`, { minimum }), field, FIELDS);
+    }
+    const label = draft.value.source === 'new' ? draft.value.name.trim() : t.value('add.title');
+    const outcome = await outbox.send({ route: 'add', homeId, body: read.value, label });
+    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
+    if (isCivilDate(lastDone)) {
+      const done = read.value.duties.flatMap(({ units }) =>
+        units.map(({ duty }, index) => ({
+          id: draft.value.ids.unit(index).done,
+          date: lastDone,
+          body: { kind: 'done' as const, duty },
+        })),
+      );
+      if (done.length > 0) await outbox.send({ route: 'append', homeId, body: { entries: done }, label });
+    }
+    said.value = t.value('add.added', { name: label });
+    draft.value = emptyDraft();
+    if (outcome.kind === 'delivered') await home.load(homeId);
+    await nextTick();
+    saying.value?.focus();
+  });
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('add.title') }}</h1>
+      <p class="soft">{{ t('add.lead') }}</p>
+    </header>
+    <div class="body">
+      <div ref="saying" role="status" tabindex="-1" class="saying">
+        <p v-if="said" class="notice">
+          {{ said }} <RouterLink :to="{ name: 'today', params: { homeId } }">{{ t('nav.today') }}</RouterLink>
+        </p>
+      </div>
+      <PageState
+        v-if="state.kind !== 'ready'"
+        :state="state"
+        :loading="t('shell.loading')"
+        :again="t('shell.tryAgain')"
+        @again="load"
+      />
+      <p v-else-if="!home.mayWrite" class="notice">{{ t('house.readOnly') }}</p>
+      <form v-else-if="home.house" class="form" novalidate @submit.prevent="save">
+        <ThingFields v-model="draft" :house="home.house" :unit="unit" :error-at="errorAt" />
+        <WorkFields
+          v-model="draft"
+          :kind="kind"
+          :practice="practice"
+          :speech="speech"
+          :today="home.on ?? ''"
+          :error-at="errorAt"
+        />
+        <p v-if="preview" class="notice" role="status" data-test="preview">{{ preview }}</p>
+        <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
+        <p class="actions">
+          <button type="submit" class="main" :disabled="busy">{{ t('add.save') }}</button>
+        </p>
+      </form>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.body {
+  max-width: 42rem;
+  margin-left: calc(var(--margin-column) + 0.75rem - 3px);
+  padding-left: 1.5rem;
+  border-left: 3px double var(--rule);
+}
+
+.saying:focus {
+  outline: none;
+}
+
+@media (max-width: 44rem) {
+  .body {
+    margin-left: 0;
+    padding-left: 0;
+    border-left: 0;
+  }
+}
+</style>

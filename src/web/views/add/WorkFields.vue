@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import FieldRow from '../../components/FieldRow.vue';
+import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { AssetKind } from '../../../core/house/assetKind.ts';
+import { doerSchema } from '../../../core/schedule/terms.ts';
+import { factorName } from '../../../locales/reasonText.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import RuleFields from './RuleFields.vue';
+import { NONE, OWN, practicesFor, type Draft } from './draft.ts';
+
+/** What is to be done to it: a task of the catalogue by one of its schools, or one's own, with what wears it here. */
+const props = defineProps<{
+  kind: AssetKind;
+  practice: Practice | undefined;
+  speech: Speech;
+  today: string;
+  errorAt: (...names: string[]) => string;
+}>();
+const draft = defineModel<Draft>({ required: true });
+
+const t = computed(() => props.speech.t);
+const DOERS = doerSchema.options;
+const known = computed(() => props.practice?.factors ?? []);
+const ownFactors = computed(() =>
+  draft.value.factors.filter(({ code }) => !known.value.some((factor) => factor.code === code)),
+);
+
+const taken = (code: string) => draft.value.factors.find((factor) => factor.code === code);
+
+function toggle(code: string, value: number, on: boolean): void {
+  if (on) draft.value.factors.push({ code, value: String(value) });
+  else draft.value.factors = draft.value.factors.filter((factor) => factor.code !== code);
+}
+
+function drop(factor: { code: string }): void {
+  draft.value.factors = draft.value.factors.filter((one) => one !== factor);
+}
+</script>
+
+<template>
+  <fieldset class="form">
+    <legend>{{ t('add.work') }}</legend>
+    <FieldRow
+      v-slot="{ id, describedBy, invalid }"
+      :label="t('add.practice')"
+      :hint="practice ? t(`practice.${practice.code}.why`) : undefined"
+      :error="errorAt('practice')"
+    >
+      <select :id="id" v-model="draft.practice" :aria-describedby="describedBy" :aria-invalid="invalid">
+        <option :value="NONE">{{ t('add.noWork') }}</option>
+        <option v-for="one in practicesFor(kind)" :key="one.code" :value="one.code">
+          {{ t(`practice.${one.code}.title`) }}
+        </option>
+        <option :value="OWN">{{ t('add.own') }}</option>
+      </select>
+    </FieldRow>
+    <template v-if="draft.practice !== NONE">
+      <template v-if="draft.practice === OWN">
+        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('add.ownTitle')" :error="errorAt('title')">
+          <input
+            :id="id"
+            v-model="draft.title"
+            maxlength="120"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <label><input v-model="draft.lifeSafety" type="checkbox" />{{ t('add.ownSafety') }}</label>
+      </template>
+      <fieldset v-if="practice">
+        <legend>{{ t('add.school') }}</legend>
+        <label v-for="school in practice.schools" :key="school.code" class="school">
+          <input v-model="draft.school" type="radio" :value="school.code" />
+          <span>
+            {{ t(`practice.${practice.code}.school.${school.code}.name`) }}
+            <span v-if="school.code === practice.defaultSchool" class="soft"
+              >({{ t('add.schoolUsual') }})</span
+            >
+            <span class="soft small when">{{
+              t(`practice.${practice.code}.school.${school.code}.when`)
+            }}</span>
+          </span>
+        </label>
+        <label class="school"
+          ><input v-model="draft.school" type="radio" :value="OWN" />{{ t('add.ownRule') }}</label
+        >
+      </fieldset>
+      <RuleFields v-if="!practice || draft.school === OWN" v-model="draft" :error-at="errorAt" />
+      <fieldset>
+        <legend>{{ t('add.factors') }}</legend>
+        <p class="soft small">{{ t('add.factorHint') }}</p>
+        <div v-for="factor in known" :key="factor.code" class="factor">
+          <label>
+            <input
+              type="checkbox"
+              :checked="!!taken(factor.code)"
+              @change="toggle(factor.code, factor.value, ($event.target as HTMLInputElement).checked)"
+            />
+            {{ factorName(speech, factor.code) }}
+          </label>
+          <input
+            v-if="taken(factor.code)"
+            v-model="taken(factor.code)!.value"
+            inputmode="decimal"
+            :aria-label="`${t('add.factorValue')}: ${factorName(speech, factor.code)}`"
+          />
+        </div>
+        <div v-for="(factor, index) in ownFactors" :key="index" class="factor">
+          <input
+            v-model="factor.code"
+            maxlength="60"
+            :aria-label="t('add.factorOwn')"
+            :placeholder="t('add.factorOwn')"
+          />
+          <input v-model="factor.value" inputmode="decimal" :aria-label="t('add.factorValue')" />
+          <button type="button" @click="drop(factor)">{{ t('add.factorDrop') }}</button>
+        </div>
+        <button type="button" @click="draft.factors.push({ code: '', value: '0.75' })">
+          {{ t('add.factorAdd') }}
+        </button>
+        <p v-if="errorAt('factors')" class="notice wrong" role="alert">{{ errorAt('factors') }}</p>
+      </fieldset>
+      <div class="pair">
+        <FieldRow v-slot="{ id, describedBy }" :label="t('add.doer')">
+          <select :id="id" v-model="draft.doer" :aria-describedby="describedBy">
+            <option v-for="doer in DOERS" :key="doer" :value="doer">{{ t(`doer.${doer}`) }}</option>
+          </select>
+        </FieldRow>
+        <FieldRow
+          v-slot="{ id, describedBy, invalid }"
+          :label="t('add.lastDone')"
+          :hint="t('add.lastDoneHint')"
+          :error="errorAt('lastDone')"
+        >
+          <input
+            :id="id"
+            v-model="draft.lastDone"
+            type="date"
+            :max="today"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+      </div>
+    </template>
+  </fieldset>
+</template>
+
+<style scoped>
+.school {
+  display: flex;
+  align-items: baseline;
+  padding: 0.125rem 0;
+}
+
+.school input {
+  flex: none;
+}
+
+.when {
+  display: block;
+}
+
+.factor {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
+  margin: 0.25rem 0;
+}
+
+.factor label {
+  min-width: 12rem;
+}
+
+.factor > input[inputmode='decimal'] {
+  width: 5rem;
+}
+</style>

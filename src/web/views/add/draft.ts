@@ -1,0 +1,238 @@
+import { v7 as uuid } from 'uuid';
+import type { Addition } from '../../../contract/schemas.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { Span } from '../../../core/calendar/span.ts';
+import { PRACTICES } from '../../../core/catalogue/catalogue.ts';
+import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { AssetKind } from '../../../core/house/assetKind.ts';
+import type { Asset, DutyPractice } from '../../../core/house/house.ts';
+import type { Rule } from '../../../core/schedule/rule.ts';
+import type { Doer, Factor, Terms } from '../../../core/schedule/terms.ts';
+import { toMillimetres } from '../../../core/units/quantity.ts';
+
+/** The choice, in several lists, that is none of those listed. */
+export const OWN = 'own';
+export const NONE = '';
+
+/** What stands in the form, as typed. Ids are made once, so that sending the form twice adds things once. */
+export interface Draft {
+  readonly ids: Ids;
+  source: 'new' | 'existing';
+  existing: string;
+  kind: AssetKind;
+  name: string;
+  space: string;
+  spaceName: string;
+  installed: string;
+  thickness: string;
+  units: string;
+  practice: string;
+  title: string;
+  lifeSafety: boolean;
+  school: string;
+  ruleKind: Rule['kind'];
+  count: string;
+  unit: Span['unit'];
+  floor: string;
+  monthDays: string;
+  clock: 'spring' | 'autumn' | 'both';
+  factors: { code: string; value: string }[];
+  doer: Doer;
+  lastDone: string;
+}
+
+interface Ids {
+  readonly batch: string;
+  readonly space: string;
+  readonly asset: string;
+  /** The ids of the nth unit: its asset, its duty, the entry that adopts it, the entry that says when it was last done. */
+  unit(index: number): {
+    readonly asset: string;
+    readonly duty: string;
+    readonly entry: string;
+    readonly done: string;
+  };
+}
+
+function makeIds(): Ids {
+  const units: ReturnType<Ids['unit']>[] = [];
+  return {
+    batch: uuid(),
+    space: uuid(),
+    asset: uuid(),
+    unit: (index) => (units[index] ??= { asset: uuid(), duty: uuid(), entry: uuid(), done: uuid() }),
+  };
+}
+
+export const emptyDraft = (): Draft => ({
+  ids: makeIds(),
+  source: 'new',
+  existing: '',
+  kind: 'smoke-alarm',
+  name: '',
+  space: NONE,
+  spaceName: '',
+  installed: '',
+  thickness: '',
+  units: '',
+  practice: NONE,
+  title: '',
+  lifeSafety: false,
+  school: '',
+  ruleKind: 'interval',
+  count: '3',
+  unit: 'months',
+  floor: '',
+  monthDays: '',
+  clock: 'both',
+  factors: [],
+  doer: 'self',
+  lastDone: '',
+});
+
+/** The tasks the catalogue knows for a kind of asset. */
+export const practicesFor = (kind: AssetKind): readonly Practice[] =>
+  PRACTICES.filter(({ appliesTo }) => appliesTo.includes(kind));
+
+/** Something typed that is not right: the field, and the code of what would be. */
+export interface Fault {
+  readonly field: string;
+  readonly problem: string;
+  readonly minimum?: number;
+}
+
+export type Read<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: Fault };
+
+const good = <T>(value: T): Read<T> => ({ ok: true, value });
+const bad = (field: string, problem: string, minimum?: number): Read<never> => ({
+  ok: false,
+  fault: { field, problem, ...(minimum !== undefined && { minimum }) },
+});
+
+function readCount(text: string, field: string): Read<number> {
+  return /^[1-9]\d{0,4}$/.test(text.trim()) ? good(Number(text.trim())) : bad(field, 'too-small', 1);
+}
+
+/** The rule typed, or the one of the chosen school. */
+export function readRule(draft: Draft, practice: Practice | undefined): Read<Rule> {
+  const school = practice?.schools.find(({ code }) => code === draft.school);
+  if (school) return good(school.rule);
+  switch (draft.ruleKind) {
+    case 'clockChange':
+      return good({ kind: 'clockChange', on: draft.clock });
+    case 'dates': {
+      const monthDays = draft.monthDays.split(/[,;\s]+/).filter((text) => text !== '');
+      return monthDays.length > 0 ? good({ kind: 'dates', monthDays }) : bad('monthDays', 'month-day');
+    }
+    case 'interval': {
+      const count = readCount(draft.count, 'count');
+      if (!count.ok) return count;
+      const every: Span = { unit: draft.unit, count: count.value };
+      if (draft.floor.trim() === '') return good({ kind: 'interval', every });
+      const floor = readCount(draft.floor, 'floor');
+      return floor.ok ? good({ kind: 'interval', every, floorDays: floor.value }) : floor;
+    }
+  }
+}
+
+function readFactors(draft: Draft): Read<Factor[]> {
+  const factors: Factor[] = [];
+  for (const { code, value } of draft.factors) {
+    const number = Number(value.trim().replace(',', '.'));
+    if (code.trim() === '') return bad('factors', 'missing');
+    if (!(number > 0 && number <= 10)) return bad('factors', 'factor');
+    factors.push({ code: code.trim(), value: number });
+  }
+  return good(factors);
+}
+
+export function readTerms(draft: Draft, practice: Practice | undefined): Read<Terms> {
+  const rule = readRule(draft, practice);
+  if (!rule.ok) return rule;
+  const factors = readFactors(draft);
+  if (!factors.ok) return factors;
+  const school = practice?.schools.some(({ code }) => code === draft.school) ? draft.school : null;
+  return good({ school, rule: rule.value, factors: factors.value, doer: draft.doer });
+}
+
+export function readPractice(draft: Draft): Read<DutyPractice> {
+  if (draft.practice !== OWN) return good({ from: 'catalogue', code: draft.practice });
+  const title = draft.title.trim();
+  return title === '' ? bad('title', 'missing') : good({ from: 'home', title, lifeSafety: draft.lifeSafety });
+}
+
+/** Millimetres of the filter thickness typed; null when left empty. */
+function readThickness(draft: Draft, unit: 'mm' | 'in'): Read<number | null> {
+  const text = draft.thickness.trim().replace(',', '.');
+  if (text === '') return good(null);
+  const value = Number(text);
+  return value > 0 ? good(toMillimetres({ value, unit })) : bad('thickness', 'too-small', 0);
+}
+
+const unitNames = (draft: Draft): string[] =>
+  draft.units
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+
+/** The new assets: one thing, or a set and its units. The first list is what duties are kept on. */
+function readAssets(draft: Draft, lengthUnit: 'mm' | 'in'): Read<{ units: string[]; assets: Asset[] }> {
+  if (draft.source === 'existing') {
+    return draft.existing === '' ? bad('existing', 'missing') : good({ units: [draft.existing], assets: [] });
+  }
+  const name = draft.name.trim();
+  if (name === '') return bad('name', 'missing');
+  if (draft.space === OWN && draft.spaceName.trim() === '') return bad('spaceName', 'missing');
+  const thickness = readThickness(draft, lengthUnit);
+  if (!thickness.ok) return thickness;
+  const { kind, ids } = draft;
+  const space = draft.space === NONE ? undefined : draft.space === OWN ? ids.space : draft.space;
+  const common = {
+    kind,
+    ...(space !== undefined && { space }),
+    ...(draft.installed !== '' && { installed: draft.installed as CivilDate }),
+    ...(kind === 'filter-position' && { facts: { thicknessMm: thickness.value } }),
+  };
+  const names = unitNames(draft);
+  const first: Asset = { id: ids.asset, name, ...common };
+  if (names.length === 0) return good({ units: [first.id], assets: [first] });
+  const parts = names.map((unit, index): Asset => ({
+    id: ids.unit(index).asset,
+    name: unit,
+    ...common,
+    partOf: first.id,
+  }));
+  return good({ units: parts.map(({ id }) => id), assets: [first, ...parts] });
+}
+
+/** The request the form stands for, and the duties it adopts with the unit each is kept on. */
+export function readAddition(
+  draft: Draft,
+  on: CivilDate,
+  lengthUnit: 'mm' | 'in',
+  practice: Practice | undefined,
+): Read<Addition> {
+  const things = readAssets(draft, lengthUnit);
+  if (!things.ok) return things;
+  const { assets, units } = things.value;
+  const { ids } = draft;
+  const space =
+    draft.source === 'new' && draft.space === OWN
+      ? { id: ids.space, name: draft.spaceName.trim() }
+      : undefined;
+  const base = { batch: ids.batch, on, assets, ...(space && { space }) };
+  if (draft.practice === NONE) {
+    return assets.length > 0 ? good({ ...base, duties: [] }) : bad('practice', 'missing');
+  }
+  const kept = readPractice(draft);
+  if (!kept.ok) return kept;
+  const terms = readTerms(draft, practice);
+  if (!terms.ok) return terms;
+  const adopted = units.map((asset, index) => ({
+    asset,
+    duty: ids.unit(index).duty,
+    entry: ids.unit(index).entry,
+  }));
+  return good({ ...base, duties: [{ practice: kept.value, terms: terms.value, units: adopted }] });
+}

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { roleSchema, type Role } from '../../../contract/access.ts';
+import type { Response } from '../../../contract/routes.ts';
+import FieldRow from '../../components/FieldRow.vue';
+import { call } from '../../api/client.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useOutbox } from '../../stores/outbox.ts';
+
+/** Who may see a home and what they may do; an owner lets others in. */
+const props = defineProps<{ homeId: string; homeName: string; isOwner: boolean }>();
+
+const { t } = useI18n({ useScope: 'global' });
+const outbox = useOutbox();
+const { busy, errorAt, refuse, submit } = useForm();
+const members = ref<Response<'members'>>([]);
+const typed = reactive<{ email: string; role: Role }>({ email: '', role: 'editor' });
+const said = ref('');
+const ROLES = roleSchema.options;
+const FIELDS = ['email', 'role'];
+
+const { state, load } = useLoading(async () => {
+  members.value = await call('members', { params: { homeId: props.homeId } });
+});
+const failed = computed(() => (state.value.kind === 'failed' ? state.value.text : ''));
+
+const save = () =>
+  submit(FIELDS, async () => {
+    const { email, role } = typed;
+    const outcome = await outbox.send({
+      route: 'setMember',
+      homeId: props.homeId,
+      body: { email, role },
+      label: email,
+    });
+    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
+    if (outcome.kind === 'waiting') return;
+    said.value = t('house.saved', { email, role: t(`house.roleMay.${role}`) });
+    typed.email = '';
+    await load();
+  });
+</script>
+
+<template>
+  <section :aria-label="t('house.people', { home: homeName })">
+    <h2>{{ t('house.people', { home: homeName }) }}</h2>
+    <p v-if="failed" class="notice wrong" role="alert">{{ failed }}</p>
+    <ul class="ruled">
+      <li v-for="member in members" :key="member.personId" class="row">
+        <span>{{ member.name }}</span>
+        <span class="soft">{{ t(`house.roleMay.${member.role}`) }}</span>
+      </li>
+    </ul>
+    <form v-if="isOwner" class="form no-print" novalidate @submit.prevent="save">
+      <h3>{{ t('house.invite') }}</h3>
+      <div class="pair">
+        <FieldRow
+          v-slot="{ id, describedBy, invalid }"
+          :label="t('signIn.email')"
+          :hint="t('house.inviteHint')"
+          :error="errorAt('email')"
+        >
+          <input
+            :id="id"
+            v-model="typed.email"
+            type="email"
+            autocomplete="off"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <FieldRow v-slot="{ id, describedBy }" :label="t('house.memberRole')" :error="errorAt('role')">
+          <select :id="id" v-model="typed.role" :aria-describedby="describedBy">
+            <option v-for="role in ROLES" :key="role" :value="role">{{ t(`house.roleMay.${role}`) }}</option>
+          </select>
+        </FieldRow>
+      </div>
+      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
+      <p v-if="said" class="notice" role="status">{{ said }}</p>
+      <p class="actions">
+        <button type="submit" class="main" :disabled="busy">{{ t('house.save') }}</button>
+      </p>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin-bottom: calc(var(--line) * 2);
+}
+
+form {
+  margin-top: var(--line);
+  max-width: 38rem;
+}
+
+.row {
+  display: flex;
+  justify-content: space-between;
+  padding: 0.25rem 0;
+}
+</style>

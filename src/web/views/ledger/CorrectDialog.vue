@@ -1,0 +1,186 @@
+<script setup lang="ts">
+import { computed, reactive } from 'vue';
+import type { LedgerLine } from '../../../contract/schemas.ts';
+import FieldRow from '../../components/FieldRow.vue';
+import SheetDialog from '../../components/SheetDialog.vue';
+import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { amendableFields } from '../../../core/ledger/corrections.ts';
+import type { Change } from '../../../core/ledger/entry.ts';
+import { currencyDigits } from '../../../locales/format.ts';
+import { dateText } from '../../../locales/speech.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useWriting } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import type { Outcome } from '../../stores/outbox.ts';
+import { readCost, readWhole, writeCost } from '../fields.ts';
+
+/** Corrects an entry by writing another: what was stays readable beside what is. */
+const props = defineProps<{ line: LedgerLine }>();
+const emit = defineEmits<{ close: []; written: [outcome: Outcome<'append'>, text: string] }>();
+
+const home = useHome();
+const speech = useSpeech();
+const { write } = useWriting();
+const { errorAt, show, refuse, submit, busy } = useForm();
+
+const t = computed(() => speech.value.t);
+const today = computed(() => home.on ?? speech.value.today);
+const currency = computed(() => home.house?.home.currency ?? 'USD');
+const digits = computed(() => currencyDigits(currency.value));
+const fields = computed(() => amendableFields(props.line.body.kind));
+const FIELDS = ['date', 'who', 'minutes', 'cost', 'note', 'why', 'text', 'reason'];
+
+const stands = props.line.body as Partial<Record<keyof Change, string | number>>;
+const asTyped = (field: 'who' | 'minutes' | 'note' | 'why' | 'text'): string => String(stands[field] ?? '');
+const before = {
+  date: props.line.date as string,
+  who: asTyped('who'),
+  minutes: asTyped('minutes'),
+  cost: stands.cost === undefined ? '' : writeCost(Number(stands.cost), digits.value),
+  note: asTyped('note'),
+  why: asTyped('why'),
+  text: asTyped('text'),
+};
+const typed = reactive({ ...before, reason: '' });
+
+/** What was changed, as data; null when something typed is not right, which is then said. */
+function readChange(): Change | null {
+  const change: Change = {};
+  if (typed.date !== before.date) {
+    if (!isCivilDate(typed.date)) return refuseField('date', t.value('problem.civil-date'));
+    if (typed.date > today.value)
+      return refuseField(
+        'date',
+        t.value('error.date-in-future', { today: dateText(speech.value, today.value) }),
+      );
+    change.date = typed.date;
+  }
+  if (typed.minutes !== before.minutes) {
+    const minutes = readWhole(typed.minutes);
+    if (minutes === 'wrong') return refuseField('minutes', t.value('problem.too-small', { minimum: 0 }));
+    change.minutes = minutes;
+  }
+  if (typed.cost !== before.cost) {
+    const cost = readCost(typed.cost, digits.value);
+    if (cost === 'wrong') return refuseField('cost', t.value('problem.too-small', { minimum: 0 }));
+    change.cost = cost;
+  }
+  for (const field of ['who', 'note'] as const)
+    if (typed[field] !== before[field]) change[field] = typed[field].trim() || null;
+  for (const field of ['why', 'text'] as const)
+    if (typed[field] !== before[field]) change[field] = typed[field].trim();
+  return Object.keys(change).length > 0 ? change : refuseField('', t.value('problem.nothing-changed'));
+}
+
+function refuseField(field: string, text: string): null {
+  show(text, field, FIELDS);
+  return null;
+}
+
+const save = () =>
+  submit(FIELDS, async () => {
+    const change = readChange();
+    if (!change) return;
+    const why = typed.reason.trim();
+    const outcome = await write(
+      [
+        {
+          date: today.value,
+          body: { kind: 'amends', target: props.line.entry.id, change, ...(why !== '' && { why }) },
+          saw: props.line.corrections.at(-1)?.id ?? '',
+        },
+      ],
+      t.value('ledger.correctTitle'),
+    );
+    if (outcome.kind === 'refused') refuse(outcome.error, FIELDS);
+    else emit('written', outcome, t.value('ledger.corrected'));
+  });
+</script>
+
+<template>
+  <SheetDialog
+    open
+    :title="t('ledger.correctTitle')"
+    :close-label="t('shell.close')"
+    @update:open="emit('close')"
+  >
+    <form class="form" novalidate @submit.prevent="save">
+      <div class="pair">
+        <FieldRow
+          v-slot="{ id, describedBy, invalid }"
+          :label="t('ledger.field.date')"
+          :error="errorAt('date')"
+        >
+          <input
+            :id="id"
+            v-model="typed.date"
+            type="date"
+            :max="today"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <FieldRow
+          v-if="fields.includes('who')"
+          v-slot="{ id, describedBy }"
+          :label="t('ledger.field.who')"
+          :error="errorAt('who')"
+        >
+          <select :id="id" v-model="typed.who" :aria-describedby="describedBy">
+            <option value="">{{ t('log.whoNone') }}</option>
+            <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
+              {{ person.name }}
+            </option>
+          </select>
+        </FieldRow>
+        <FieldRow
+          v-if="fields.includes('minutes')"
+          v-slot="{ id, describedBy, invalid }"
+          :label="t('ledger.field.minutes')"
+          :error="errorAt('minutes')"
+        >
+          <input
+            :id="id"
+            v-model="typed.minutes"
+            inputmode="numeric"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <FieldRow
+          v-if="fields.includes('cost')"
+          v-slot="{ id, describedBy, invalid }"
+          :label="t('log.cost', { currency })"
+          :error="errorAt('cost')"
+        >
+          <input
+            :id="id"
+            v-model="typed.cost"
+            inputmode="decimal"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+      </div>
+      <template v-for="field in ['note', 'why', 'text'] as const" :key="field">
+        <FieldRow
+          v-if="fields.includes(field)"
+          v-slot="{ id, describedBy, invalid }"
+          :label="t(`ledger.field.${field}`)"
+          :error="errorAt(field)"
+        >
+          <textarea :id="id" v-model="typed[field]" :aria-describedby="describedBy" :aria-invalid="invalid" />
+        </FieldRow>
+      </template>
+      <FieldRow v-slot="{ id, describedBy }" :label="t('ledger.whyOptional')" :error="errorAt('reason')">
+        <input :id="id" v-model="typed.reason" maxlength="200" :aria-describedby="describedBy" />
+      </FieldRow>
+      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
+      <p class="actions">
+        <button type="submit" class="main" :disabled="busy">{{ t('ledger.save') }}</button>
+        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      </p>
+    </form>
+  </SheetDialog>
+</template>

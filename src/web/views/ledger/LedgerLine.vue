@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
+import DateMargin from '../../components/DateMargin.vue';
+import AppSign from '../../components/AppSign.vue';
+import { dateText, type Speech } from '../../../locales/speech.ts';
+import { describeBody, personName } from './describe.ts';
+
+/** One entry as it stands, with what it said before every correction beside it. */
+const props = defineProps<{
+  line: LedgerLine;
+  house: HouseBody;
+  speech: Speech;
+  mayCorrect: boolean;
+  mayStrike: boolean;
+  busy: boolean;
+}>();
+const emit = defineEmits<{ correct: []; strike: []; restore: [] }>();
+
+const t = computed(() => props.speech.t);
+const voided = computed(() => props.line.voidedBy !== null);
+const now = computed(() => describeBody(props.line.body, props.house, props.speech));
+const before = computed(() => describeBody(props.line.entry.body, props.house, props.speech));
+
+/** Every field that says something else than when it was written: what was beside what is. */
+const changes = computed(() => {
+  const fields = [...new Set([...before.value.says, ...now.value.says].map(({ field }) => field))];
+  const textOf = (says: typeof now.value.says, field: string): string =>
+    says.find((one) => one.field === field)?.text ?? t.value('ledger.none');
+  const changed = fields.map((field) => ({
+    field,
+    was: textOf(before.value.says, field),
+    is: textOf(now.value.says, field),
+  }));
+  const { date, entry } = props.line;
+  const days =
+    date === entry.date
+      ? []
+      : [{ field: 'date', was: dateText(props.speech, entry.date), is: dateText(props.speech, date) }];
+  return [...days, ...changed.filter(({ was, is }) => was !== is)];
+});
+
+const corrections = computed(() =>
+  props.line.corrections.map(({ id, stampedAt, by, body }) => {
+    const when = props.speech.formats.instant(stampedAt, props.house.home.zone);
+    const key =
+      body.kind === 'amends'
+        ? 'amendment'
+        : body.kind === 'voids' && isRestoring(body.target)
+          ? 'unvoided'
+          : 'voided';
+    const why = body.kind === 'amends' || body.kind === 'voids' ? body.why : undefined;
+    return { id, text: t.value(`ledger.${key}`, { when, who: personName(props.house, by) }), why };
+  }),
+);
+
+/** A void aimed at a void brings the entry back. */
+function isRestoring(target: string): boolean {
+  return props.line.corrections.some(({ id, body }) => id === target && body.kind === 'voids');
+}
+
+const written = computed(() => {
+  const { stampedAt, by } = props.line.entry;
+  return t.value('ledger.by', {
+    when: props.speech.formats.instant(stampedAt, props.house.home.zone),
+    who: personName(props.house, by),
+  });
+});
+</script>
+
+<template>
+  <li class="line" :class="{ voided }" :data-entry="line.entry.id">
+    <DateMargin :date="line.date" :speech="speech" />
+    <div class="text">
+      <h3>
+        <AppSign v-if="voided" name="struck" />
+        <span class="kind">{{ t(`ledger.kind.${line.body.kind}`) }}</span>
+        <span class="about">{{ now.about }}</span>
+        <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
+      </h3>
+      <p v-if="now.says.length > 0" class="says small">
+        <span v-for="say in now.says" :key="say.field">{{ say.text }}</span>
+      </p>
+      <dl v-if="changes.length > 0" class="changes small">
+        <div v-for="change in changes" :key="change.field">
+          <dt>{{ t(`ledger.field.${change.field}`) }}</dt>
+          <dd>
+            {{ t('ledger.was') }} <del>{{ change.was }}</del>, {{ t('ledger.is') }} <ins>{{ change.is }}</ins>
+          </dd>
+        </div>
+      </dl>
+      <p class="soft small">{{ written }}</p>
+      <p v-for="correction in corrections" :key="correction.id" class="soft small">
+        {{ correction.text }}<template v-if="correction.why">: “{{ correction.why }}”</template>
+      </p>
+    </div>
+    <p class="acts">
+      <button
+        v-if="mayCorrect && !voided"
+        type="button"
+        :disabled="busy"
+        data-act="correct"
+        @click="emit('correct')"
+      >
+        {{ t('ledger.correct') }}<span class="unseen"> {{ now.about }}</span>
+      </button>
+      <button
+        v-if="mayStrike && !voided"
+        type="button"
+        :disabled="busy"
+        data-act="strike"
+        @click="emit('strike')"
+      >
+        {{ t('ledger.strike') }}<span class="unseen"> {{ now.about }}</span>
+      </button>
+      <button
+        v-if="mayStrike && voided"
+        type="button"
+        :disabled="busy"
+        data-act="restore"
+        @click="emit('restore')"
+      >
+        {{ t('ledger.restore') }}<span class="unseen"> {{ now.about }}</span>
+      </button>
+    </p>
+  </li>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: var(--margin-column) 1fr auto;
+  gap: 0 1.5rem;
+  padding: calc(var(--line) / 2) 0;
+}
+
+.text {
+  min-width: 0;
+  margin: calc(var(--line) / -2) 0 calc(var(--line) / -2) -0.75rem;
+  padding: calc(var(--line) / 2) 0 calc(var(--line) / 2) 1.5rem;
+  border-left: 3px double var(--rule);
+  overflow-wrap: anywhere;
+}
+
+h3 {
+  font-size: 1.0625rem;
+  font-weight: 400;
+}
+
+.kind {
+  margin-right: 0.4rem;
+  font-weight: 600;
+}
+
+.voided .about,
+.voided .says {
+  text-decoration: line-through;
+}
+
+.mark,
+del {
+  color: var(--rust);
+}
+
+ins {
+  color: var(--brine);
+  text-decoration: none;
+}
+
+.says span + span::before {
+  content: '; ';
+}
+
+.changes div {
+  display: flex;
+  gap: 0.5rem;
+}
+
+dt {
+  font-weight: 600;
+}
+
+.acts {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  width: 8rem;
+}
+
+@media (max-width: 44rem) {
+  .line {
+    grid-template-columns: var(--margin-column) 1fr;
+    gap: 0 0.5rem;
+  }
+
+  .text {
+    margin-left: 0;
+    padding-left: 0.75rem;
+  }
+
+  .acts {
+    grid-column: 2;
+    flex-flow: row wrap;
+    gap: 0 1rem;
+    width: auto;
+    padding: calc(var(--line) / 2) 0 0 0.75rem;
+  }
+}
+</style>

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
+import type { LedgerLine as Line, ScheduleRow } from '../../../contract/schemas.ts';
+import { isAmendable, isVoidable } from '../../../core/ledger/corrections.ts';
+import PageState from '../../components/PageState.vue';
+import { dateText } from '../../../locales/speech.ts';
+import { call } from '../../api/client.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useWriting } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import type { Outcome } from '../../stores/outbox.ts';
+import CorrectDialog from './CorrectDialog.vue';
+import LedgerLine from './LedgerLine.vue';
+import StrikeDialog from './StrikeDialog.vue';
+import { dutyName } from './describe.ts';
+
+const PAGE = 50;
+const route = useRoute();
+const home = useHome();
+const speech = useSpeech();
+const { write } = useWriting();
+const { tell, tellBody } = useErrorText();
+
+const lines = ref<Line[]>([]);
+const next = ref<number | null>(null);
+const busy = ref(false);
+const correcting = ref<Line | null>(null);
+const striking = ref<Line | null>(null);
+const said = ref<{ text: string; wrong: boolean } | null>(null);
+const saying = useTemplateRef('saying');
+const t = computed(() => speech.value.t);
+const homeId = String(route.params['homeId']);
+
+async function fetchPage(before: number | null, limit = PAGE): Promise<void> {
+  const query = before === null ? { limit } : { limit, before };
+  const page = await call('ledger', { params: { homeId }, query });
+  lines.value = before === null ? page.lines : [...lines.value, ...page.lines];
+  next.value = page.next;
+}
+
+const { state, load } = useLoading(async () => {
+  await home.load(homeId);
+  await fetchPage(null);
+});
+
+async function more(): Promise<void> {
+  busy.value = true;
+  try {
+    await fetchPage(next.value);
+  } catch (error) {
+    said.value = { text: tell(error).text, wrong: true };
+  } finally {
+    busy.value = false;
+  }
+}
+
+/** What a correction did to the dates: the reason to make it. */
+function effectText(rows: readonly ScheduleRow[]): string {
+  const { house } = home;
+  if (!house) return '';
+  return rows
+    .flatMap(({ dutyId, occurrence }) => {
+      if (!occurrence) return [];
+      const { due } = occurrence.window;
+      const distance = speech.value.formats.distance(speech.value.today, due);
+      return [
+        t.value('ledger.effect', {
+          title: dutyName(house, dutyId, speech.value),
+          due: dateText(speech.value, due),
+          distance,
+        }),
+      ];
+    })
+    .join(' ');
+}
+
+async function say(outcome: Outcome<'append'>, text: string): Promise<void> {
+  correcting.value = null;
+  striking.value = null;
+  if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+  else if (outcome.kind === 'delivered') {
+    said.value = { text: `${text} ${effectText(outcome.response.rows)}`, wrong: false };
+    await fetchPage(null, Math.max(PAGE, lines.value.length));
+  } else said.value = null;
+  await nextTick();
+  saying.value?.focus();
+}
+
+/** Strikes out the striking-out, which brings the entry back. */
+async function restore(line: Line): Promise<void> {
+  if (line.voidedBy === null || busy.value) return;
+  busy.value = true;
+  const date = home.on ?? line.date;
+  const saw = line.corrections.at(-1)?.id ?? '';
+  const outcome = await write(
+    [{ date, body: { kind: 'voids', target: line.voidedBy }, saw }],
+    t.value('ledger.restore'),
+  );
+  busy.value = false;
+  await say(outcome, t.value('ledger.restored'));
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('ledger.title') }}</h1>
+      <p v-if="home.house" class="soft">{{ t('ledger.lead', { home: home.house.home.name }) }}</p>
+    </header>
+    <div ref="saying" class="saying" role="status" tabindex="-1">
+      <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
+    </div>
+    <PageState
+      v-if="state.kind !== 'ready'"
+      :state="state"
+      :loading="t('shell.loading')"
+      :again="t('shell.tryAgain')"
+      @again="load"
+    />
+    <template v-else-if="home.house">
+      <p v-if="lines.length === 0" class="notice">{{ t('ledger.empty') }}</p>
+      <ul v-else class="ruled">
+        <LedgerLine
+          v-for="line in lines"
+          :key="line.entry.id"
+          :line="line"
+          :house="home.house"
+          :speech="speech"
+          :may-correct="home.mayWrite && isAmendable(line.body.kind)"
+          :may-strike="home.mayWrite && isVoidable(line.body.kind)"
+          :busy="busy"
+          @correct="correcting = line"
+          @strike="striking = line"
+          @restore="restore(line)"
+        />
+      </ul>
+      <button v-if="next !== null" type="button" class="more" :disabled="busy" @click="more">
+        {{ t('ledger.more') }}
+      </button>
+    </template>
+    <CorrectDialog v-if="correcting" :line="correcting" @close="correcting = null" @written="say" />
+    <StrikeDialog v-if="striking" :line="striking" @close="striking = null" @written="say" />
+  </div>
+</template>
+
+<style scoped>
+.saying,
+.more,
+.sheet > .notice {
+  margin-left: calc(var(--margin-column) + 2.25rem);
+}
+
+.saying {
+  margin-bottom: var(--line);
+}
+
+.saying:focus {
+  outline: none;
+}
+
+@media (max-width: 44rem) {
+  .saying,
+  .more,
+  .sheet > .notice {
+    margin-left: 0;
+  }
+}
+</style>

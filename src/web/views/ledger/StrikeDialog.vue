@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { LedgerLine } from '../../../contract/schemas.ts';
+import FieldRow from '../../components/FieldRow.vue';
+import SheetDialog from '../../components/SheetDialog.vue';
+import { useForm } from '../../composables/useForm.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useWriting } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import type { Outcome } from '../../stores/outbox.ts';
+
+/** Strikes an entry out by writing another; it stays readable and can be brought back. */
+const props = defineProps<{ line: LedgerLine }>();
+const emit = defineEmits<{ close: []; written: [outcome: Outcome<'append'>, text: string] }>();
+
+const home = useHome();
+const speech = useSpeech();
+const { write } = useWriting();
+const { errorAt, refuse, submit, busy } = useForm();
+const t = computed(() => speech.value.t);
+const why = ref('');
+
+const save = () =>
+  submit(['why'], async () => {
+    const reason = why.value.trim();
+    const outcome = await write(
+      [
+        {
+          date: home.on ?? props.line.date,
+          body: { kind: 'voids', target: props.line.entry.id, ...(reason !== '' && { why: reason }) },
+          saw: props.line.corrections.at(-1)?.id ?? '',
+        },
+      ],
+      t.value('ledger.strikeTitle'),
+    );
+    if (outcome.kind === 'refused') refuse(outcome.error, ['why']);
+    else emit('written', outcome, t.value('ledger.strikeDone'));
+  });
+</script>
+
+<template>
+  <SheetDialog
+    open
+    :title="t('ledger.strikeTitle')"
+    :close-label="t('shell.close')"
+    @update:open="emit('close')"
+  >
+    <form class="form" novalidate @submit.prevent="save">
+      <p>{{ t('ledger.strikeLead') }}</p>
+      <FieldRow
+        v-slot="{ id, describedBy, invalid }"
+        :label="t('ledger.whyOptional')"
+        :error="errorAt('why')"
+      >
+        <input
+          :id="id"
+          v-model="why"
+          maxlength="200"
+          :aria-describedby="describedBy"
+          :aria-invalid="invalid"
+        />
+      </FieldRow>
+      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
+      <p class="actions">
+        <button type="submit" class="main grave" :disabled="busy">{{ t('ledger.saveStrike') }}</button>
+        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      </p>
+    </form>
+  </SheetDialog>
+</template>

@@ -1,0 +1,137 @@
+import type { EntryBody } from '../../../core/ledger/entry.ts';
+import type { Terms } from '../../../core/schedule/terms.ts';
+import { enUS } from '../../../locales/en-US.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import { assertNever } from '../../../core/result.ts';
+import { currentUnit } from '../../../core/house/house.ts';
+import { inHomeUnits } from '../../../core/units/quantity.ts';
+import { factorName } from '../../../locales/reasonText.ts';
+import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
+import { dateText, type Speech } from '../../../locales/speech.ts';
+
+/** One thing an entry says besides its kind and day, such as minutes or a note. */
+export interface Saying {
+  readonly field: string;
+  readonly text: string;
+}
+
+/** What an entry is about, and what else it says, in words. */
+export interface Description {
+  readonly about: string;
+  readonly says: readonly Saying[];
+}
+
+const ABOUT_NOTHING = '';
+
+type DutyBody = Extract<EntryBody, { duty: string }>;
+
+/** Puts an entry's body into words, with the names this home knows things by. */
+export function describeBody(body: EntryBody, house: HouseBody, speech: Speech): Description {
+  if ('duty' in body)
+    return { about: dutyName(house, body.duty, speech), says: dutySays(body, house, speech) };
+  return describeOther(body, house, speech);
+}
+
+const say = (field: string, text: string | undefined): Saying[] =>
+  text === undefined ? [] : [{ field, text }];
+
+function dutySays(body: DutyBody, house: HouseBody, speech: Speech): Saying[] {
+  switch (body.kind) {
+    case 'adopted':
+      return say('text', termsInWords(body.terms, speech));
+    case 'terms':
+      return [...say('text', termsInWords(body.terms, speech)), ...say('why', body.why)];
+    case 'done':
+      return workSays(body, house, speech);
+    case 'skipped':
+    case 'retired':
+      return say('why', body.why);
+    case 'putOff':
+      return [...say('to', dateText(speech, body.to)), ...say('why', body.why)];
+  }
+  return assertNever(body);
+}
+
+const termsInWords = (terms: Terms, speech: Speech): string =>
+  termsText(speech, terms, (code) => factorName(speech, code));
+
+function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, speech: Speech): Description {
+  const { formats } = speech;
+  const asset = (id: string): string => house.assets.find((one) => one.id === id)?.name ?? id;
+  switch (body.kind) {
+    case 'fact':
+      return { about: asset(body.asset), says: say('text', `${body.fact}: ${String(body.value)}`) };
+    case 'trait':
+      return { about: body.trait, says: say('text', String(body.value)) };
+    case 'reading':
+      return {
+        about: asset(body.asset),
+        says: [...say('text', readingText(body, house, speech)), ...say('note', body.note)],
+      };
+    case 'finding':
+      return { about: asset(body.asset), says: [...say('text', body.what), ...say('note', body.note)] };
+    case 'opened':
+    case 'shut':
+      return { about: asset(body.asset), says: say('note', body.note) };
+    case 'replaced':
+      return {
+        about: asset(body.asset),
+        says: [...say('to', asset(body.successor)), ...say('note', body.note)],
+      };
+    case 'findingClosed':
+      return { about: ABOUT_NOTHING, says: say('note', body.note) };
+    case 'event':
+      return { about: body.trigger, says: say('note', body.note) };
+    case 'stockMoved':
+      return { about: body.supply, says: say('text', formats.number(body.change)) };
+    case 'bought':
+      return { about: body.supply, says: say('text', formats.number(body.quantity)) };
+    case 'note':
+      return {
+        about: body.asset === undefined ? ABOUT_NOTHING : asset(body.asset),
+        says: say('text', body.text),
+      };
+    case 'amends':
+    case 'voids':
+      return { about: ABOUT_NOTHING, says: say('why', body.why) };
+  }
+  return assertNever(body);
+}
+
+/** A reading as it was entered, and in the home's own units where those differ. */
+function readingText(
+  body: Extract<EntryBody, { kind: 'reading' }>,
+  house: HouseBody,
+  { t, formats }: Speech,
+): string {
+  const { value, unit } = inHomeUnits(body, house.home.units);
+  const inUnit = (n: number, name: string): string =>
+    name in enUS.unit ? t(`unit.${name}`, { n: formats.number(n) }) : `${formats.number(n)} ${name}`;
+  const entered = inUnit(body.value, body.unit);
+  return `${body.measure}: ${unit === body.unit ? entered : `${entered} (${inUnit(value, unit)})`}`;
+}
+
+function workSays(
+  body: Extract<EntryBody, { kind: 'done' }>,
+  house: HouseBody,
+  { t, formats }: Speech,
+): Saying[] {
+  const { who, minutes, cost, note } = body;
+  return [
+    ...(who === undefined ? [] : [{ field: 'who', text: personName(house, who) }]),
+    ...(minutes === undefined ? [] : [{ field: 'minutes', text: t('minutes', { n: minutes }, minutes) }]),
+    ...(cost === undefined ? [] : [{ field: 'cost', text: formats.money(cost, house.home.currency) }]),
+    ...(note === undefined ? [] : [{ field: 'note', text: note }]),
+  ];
+}
+
+/** "Test the smoke alarm, Hall". */
+export function dutyName(house: HouseBody, id: string, { t }: Speech): string {
+  const duty = house.duties.find((one) => one.id === id);
+  if (!duty) return id;
+  return `${practiceTitle(t, duty.practice)}, ${currentUnit(house.assets, duty.asset)?.name ?? duty.asset}`;
+}
+
+/** Someone erased is spoken of by the id alone. */
+export const personName = (house: HouseBody, id: string): string =>
+  house.people.find((person) => person.id === id)?.name ?? id;

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
+import { call } from '../../api/client.ts';
+import FieldRow from '../../components/FieldRow.vue';
+import { useForm } from '../../composables/useForm.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSession } from '../../stores/session.ts';
+
+const { t } = useI18n({ useScope: 'global' });
+const route = useRoute();
+const router = useRouter();
+const session = useSession();
+const { busy, errorAt, submit, clear } = useForm();
+
+const FIELDS = ['name', 'email', 'password'];
+const isNew = ref(false);
+const typed = reactive({ name: '', email: '', password: '' });
+const demo = ref<{ email: string; password: string } | null>(null);
+const title = computed(() => (isNew.value ? t('signIn.newTitle') : t('signIn.title')));
+
+useLoading(async () => {
+  demo.value = (await call('installation')).demo;
+});
+
+async function goOn(): Promise<void> {
+  const { next } = route.query;
+  // Only addresses of this application: a link from outside must not send people elsewhere.
+  await router.push(typeof next === 'string' && /^\/(?!\/)/.test(next) ? next : { name: 'homes' });
+}
+
+const enter = () =>
+  submit(FIELDS, async () => {
+    const { name, email, password } = typed;
+    await (isNew.value ? session.signUp({ name, email, password }) : session.signIn({ email, password }));
+    await goOn();
+  });
+
+const enterDemo = () =>
+  submit(FIELDS, async () => {
+    if (!demo.value) return;
+    await session.signIn(demo.value);
+    await goOn();
+  });
+
+function turn(): void {
+  isNew.value = !isNew.value;
+  clear();
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <p class="product">{{ t('product') }}</p>
+      <h1>{{ title }}</h1>
+      <p class="soft">{{ t('signIn.lead') }}</p>
+    </header>
+    <div class="body">
+      <div v-if="demo" class="notice demo">
+        <button type="button" class="main" :disabled="busy" @click="enterDemo">{{ t('signIn.demo') }}</button>
+        <p class="soft small">{{ t('signIn.demoHint') }}</p>
+      </div>
+      <form class="form" novalidate @submit.prevent="enter">
+        <FieldRow
+          v-if="isNew"
+          v-slot="{ id, describedBy, invalid }"
+          :label="t('signIn.name')"
+          :error="errorAt('name')"
+        >
+          <input
+            :id="id"
+            v-model="typed.name"
+            autocomplete="name"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('signIn.email')" :error="errorAt('email')">
+          <input
+            :id="id"
+            v-model="typed.email"
+            type="email"
+            autocomplete="username"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <FieldRow
+          v-slot="{ id, describedBy, invalid }"
+          :label="t('signIn.password')"
+          :hint="isNew ? t('signIn.passwordHint') : undefined"
+          :error="errorAt('password')"
+        >
+          <input
+            :id="id"
+            v-model="typed.password"
+            type="password"
+            :autocomplete="isNew ? 'new-password' : 'current-password'"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
+        <p class="actions">
+          <button type="submit" class="main" :disabled="busy">
+            {{ isNew ? t('signIn.make') : t('signIn.enter') }}
+          </button>
+          <button type="button" @click="turn">{{ isNew ? t('signIn.toOld') : t('signIn.toNew') }}</button>
+        </p>
+      </form>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.product {
+  font-weight: 600;
+  color: var(--brine);
+}
+
+.body {
+  max-width: 30rem;
+  padding-left: 1.5rem;
+  margin-left: calc(var(--margin-column) + 0.75rem - 3px);
+  border-left: 3px double var(--rule);
+}
+
+.demo {
+  margin-bottom: calc(var(--line) * 1.5);
+}
+
+@media (max-width: 44rem) {
+  .body {
+    margin-left: 0;
+    padding-left: 0;
+    border-left: 0;
+  }
+}
+</style>

@@ -1,0 +1,237 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import AppSign from '../../components/AppSign.vue';
+import DateMargin from '../../components/DateMargin.vue';
+import ReasonList from '../../components/ReasonList.vue';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import { gistText } from '../../../locales/reasonText.ts';
+import { dateText, type Speech } from '../../../locales/speech.ts';
+import { sharedWindow, type Line, type Section, type Unit } from './lines.ts';
+
+/** One line of Today: the date in its margin, what is to be done where, why then, and what can be done about it. */
+const props = defineProps<{
+  line: Line;
+  section: Section;
+  speech: Speech;
+  mayWrite: boolean;
+  busy: boolean;
+  waiting: ReadonlySet<string>;
+}>();
+const emit = defineEmits<{ done: [units: readonly Unit[]]; log: []; putOff: [] }>();
+
+const why = ref(false);
+const t = computed(() => props.speech.t);
+const title = computed(() => practiceTitle(t.value, props.line.practice));
+const several = computed(() => props.line.units.length > 1);
+const unsent = computed(() => props.line.units.filter(({ duty }) => props.waiting.has(duty.id)));
+const settled = computed(() => unsent.value.length === props.line.units.length);
+const shared = computed(() => sharedWindow(props.line.units));
+const gist = computed(() => {
+  const [first] = props.line.units;
+  return first ? gistText(props.speech, first.occurrence.reasons) : '';
+});
+const sign = computed(() => (props.section === 'coming' ? 'ahead' : props.section));
+
+const KEYS: Record<string, () => void> = {
+  d: () => {
+    if (props.mayWrite && !settled.value && !props.busy) emit('done', props.line.units);
+  },
+  l: () => {
+    if (props.mayWrite) emit('log');
+  },
+  p: () => {
+    if (props.mayWrite) emit('putOff');
+  },
+  w: () => {
+    why.value = !why.value;
+  },
+};
+
+function onKey(event: KeyboardEvent): void {
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  const act = KEYS[event.key];
+  if (!act) return;
+  event.preventDefault();
+  act();
+}
+</script>
+
+<template>
+  <li class="line" :data-line="line.key" @keydown="onKey">
+    <DateMargin :date="line.due" :speech="speech" :grave="section === 'late'" />
+    <div class="text">
+      <h3>
+        <AppSign :name="sign" :label="t(`standing.${section === 'coming' ? 'ahead' : section}`)" />
+        {{ title }}
+        <span v-if="!several" class="of">{{ line.units[0]?.asset.name }}</span>
+      </h3>
+      <p class="small">
+        <span v-if="line.lifeSafety" class="grave"
+          ><AppSign name="lifeSafety" /> {{ t('lifeSafety') }}.
+        </span>
+        <span v-if="!several && line.units[0]?.place" class="soft">{{ line.units[0].place }}. </span>
+        <em>{{ gist }}</em><template v-if="line.minutes"
+          ><span class="soft"
+            >; {{ t('today.effort', { n: line.minutes * line.units.length }) }}</span
+          ></template
+        >
+        <span v-if="line.missed > 0" class="grave"
+          >; {{ t('today.missed', { n: line.missed }, line.missed) }}</span
+        >
+      </p>
+      <ul v-if="several" class="units">
+        <li v-for="unit in line.units" :key="unit.duty.id">
+          <button
+            v-if="mayWrite && !waiting.has(unit.duty.id)"
+            type="button"
+            class="tick"
+            :disabled="busy"
+            :aria-label="`${t('today.done')}: ${title}, ${unit.asset.name}`"
+            @click="emit('done', [unit])"
+          >
+            <span class="box" aria-hidden="true" />{{ unit.asset.name }}
+          </button>
+          <span v-else class="tick"><span class="box" aria-hidden="true" />{{ unit.asset.name }}</span>
+          <span v-if="!shared" class="soft small"> {{ dateText(speech, unit.occurrence.window.due) }}</span>
+          <span v-if="waiting.has(unit.duty.id)" class="soft small"> {{ t('today.waiting') }}</span>
+        </li>
+      </ul>
+      <p v-if="!several && unsent.length > 0" class="small soft">{{ t('today.waiting') }}</p>
+      <template v-if="why">
+        <template v-if="shared"
+          ><ReasonList :reasons="line.units[0]?.occurrence.reasons ?? []" :speech="speech"
+        /></template>
+        <template v-else>
+          <ReasonList
+            v-for="unit in line.units"
+            :key="unit.duty.id"
+            :heading="
+              t('today.unitDue', { unit: unit.asset.name, due: dateText(speech, unit.occurrence.window.due) })
+            "
+            :reasons="unit.occurrence.reasons"
+            :speech="speech"
+          />
+        </template>
+      </template>
+    </div>
+    <p class="acts">
+      <template v-if="mayWrite && !settled">
+        <button type="button" class="main" :disabled="busy" data-act="done" @click="emit('done', line.units)">
+          {{ several ? t('today.doneAll', { n: line.units.length }) : t('today.done')
+          }}<span class="unseen">: {{ title }}</span>
+        </button>
+        <button type="button" data-act="log" @click="emit('log')">
+          {{ t('today.doneOn') }}<span class="unseen"> {{ title }}</span>
+        </button>
+        <button type="button" data-act="putOff" @click="emit('putOff')">
+          {{ t('today.putOff') }}<span class="unseen"> {{ title }}</span>
+        </button>
+      </template>
+      <button type="button" data-act="why" :aria-expanded="why" @click="why = !why">
+        {{ why ? t('today.hide') : t('today.why') }}<span class="unseen">: {{ title }}</span>
+      </button>
+      <span class="print-only box" />
+    </p>
+  </li>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: var(--margin-column) 1fr auto;
+  gap: 0 1.5rem;
+  padding: calc(var(--line) / 2) 0;
+}
+
+.text {
+  padding-left: 1.5rem;
+  margin: calc(var(--line) / -2) 0;
+  padding-block: calc(var(--line) / 2);
+  border-left: 3px double var(--rule);
+  margin-left: -0.75rem;
+  min-width: 0;
+}
+
+h3 {
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+
+.of {
+  font-weight: 400;
+}
+
+.of::before {
+  content: '· ';
+}
+
+.grave {
+  color: var(--rust);
+}
+
+.units {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1.25rem;
+}
+
+.tick {
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.tick:hover {
+  text-decoration: underline;
+}
+
+.box {
+  display: inline-block;
+  width: 0.875rem;
+  height: 0.875rem;
+  margin-right: 0.4rem;
+  border: 1.5px solid currentcolor;
+  vertical-align: -0.1rem;
+}
+
+.acts {
+  display: grid;
+  grid-template-columns: auto auto;
+  gap: 0 1rem;
+  align-content: start;
+  justify-items: start;
+  width: 15rem;
+}
+
+.acts .main {
+  justify-self: stretch;
+}
+
+@media (max-width: 44rem) {
+  .line {
+    grid-template-columns: var(--margin-column) 1fr;
+    gap: 0 0.5rem;
+  }
+
+  .text {
+    padding-left: 0.75rem;
+    margin-left: 0;
+  }
+
+  .acts {
+    grid-column: 2;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 1rem;
+    width: auto;
+    padding-left: 0.75rem;
+    margin-top: calc(var(--line) / 2);
+  }
+}
+
+@media print {
+  .acts {
+    width: auto;
+  }
+}
+</style>

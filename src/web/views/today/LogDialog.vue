@@ -1,0 +1,276 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid';
+import { computed, reactive, ref } from 'vue';
+import FieldRow from '../../components/FieldRow.vue';
+import SheetDialog from '../../components/SheetDialog.vue';
+import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { EntryBody } from '../../../core/ledger/entry.ts';
+import { currencyDigits } from '../../../locales/format.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import { dateText } from '../../../locales/speech.ts';
+import { useEffects } from '../../composables/useEffects.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useWriting, type Wanted } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import { useOutbox, type Outcome } from '../../stores/outbox.ts';
+import { readCost, readWhole } from '../fields.ts';
+import type { Line, Unit } from './lines.ts';
+
+/** Logs a line for another day or with details, and says beforehand what follows from it. */
+const props = defineProps<{ line: Line }>();
+const emit = defineEmits<{ close: []; written: [outcome: Outcome<'append'>, text: string] }>();
+
+const NEW_PERSON = 'new';
+const home = useHome();
+const outbox = useOutbox();
+const { write } = useWriting();
+const speech = useSpeech();
+const { errorAt, show, refuse, submit, busy } = useForm();
+const { study, foretell, isExtra } = useEffects();
+
+const t = computed(() => speech.value.t);
+const title = computed(() => practiceTitle(t.value, props.line.practice));
+const today = computed(() => home.on ?? speech.value.today);
+const currency = computed(() => home.house?.home.currency ?? 'USD');
+const chosen = ref(props.line.units.map(({ duty }) => duty.id));
+const typed = reactive({
+  date: today.value as string,
+  who: '',
+  whoName: '',
+  minutes: '',
+  cost: '',
+  note: '',
+  skipped: false,
+  why: '',
+});
+
+void study(props.line.units.map(({ duty }) => duty));
+
+const units = computed(() => props.line.units.filter(({ duty }) => chosen.value.includes(duty.id)));
+const date = computed((): CivilDate | null =>
+  isCivilDate(typed.date) && typed.date <= today.value ? typed.date : null,
+);
+
+/** What follows for each chosen unit, in words. */
+const effects = computed(() => {
+  const on = date.value;
+  return on === null ? [] : units.value.flatMap((unit) => effectOf(unit, on) ?? []);
+});
+
+function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } | null {
+  const body: EntryBody = typed.skipped
+    ? { kind: 'skipped', duty: unit.duty.id, why: '-' }
+    : { kind: 'done', duty: unit.duty.id };
+  const after = foretell(unit.duty, on, body);
+  if (!after) return null;
+  const name = unit.asset.name;
+  const now = unit.occurrence.window;
+  if (isExtra(after)) {
+    const dates = { earliest: dateText(speech.value, now.earliest), due: dateText(speech.value, now.due) };
+    return { text: t.value('log.extra', { unit: name, ...dates }), extra: true };
+  }
+  if (!after.occurrence) return { text: t.value('log.nothing', { unit: name }), extra: false };
+  const { due } = after.occurrence.window;
+  const key = due === now.due ? 'log.stays' : 'log.moves';
+  const distance = speech.value.formats.distance(today.value, due);
+  return { text: t.value(key, { unit: name, due: dateText(speech.value, due), distance }), extra: false };
+}
+
+const FIELDS = ['date', 'who', 'minutes', 'cost', 'note', 'why', 'name', 'units'];
+
+const save = () =>
+  submit(FIELDS, async () => {
+    const on = date.value;
+    if (units.value.length === 0) return show(t.value('log.noUnit'), 'units', FIELDS);
+    if (!isCivilDate(typed.date)) return show(t.value('problem.civil-date'), 'date', FIELDS);
+    if (on === null)
+      return show(
+        t.value('error.date-in-future', { today: dateText(speech.value, today.value) }),
+        'date',
+        FIELDS,
+      );
+    const body = await readBody();
+    if (!body) return;
+    const wanted = units.value.map(({ duty, occurrence }): Wanted => ({
+      date: on,
+      body: { ...body, duty: duty.id },
+      saw: occurrence.key,
+    }));
+    const names = speech.value.formats.list(units.value.map(({ asset }) => asset.name));
+    const logged = t.value(
+      'today.logged',
+      { title: title.value, units: names, date: dateText(speech.value, on) },
+      on === today.value ? 1 : 2,
+    );
+    const outcome = await write(wanted, logged);
+    if (outcome.kind === 'refused') refuse(outcome.error, FIELDS);
+    else emit('written', outcome, logged);
+  });
+
+type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;
+
+/** The entry as typed, for any unit; null when something was refused and said. */
+async function readBody(): Promise<Work | null> {
+  if (typed.skipped) {
+    if (typed.why.trim() !== '') return { kind: 'skipped', duty: '', why: typed.why.trim() };
+    show(t.value('problem.missing'), 'why', FIELDS);
+    return null;
+  }
+  const minutes = readWhole(typed.minutes);
+  const cost = readCost(typed.cost, currencyDigits(currency.value));
+  if (minutes === 'wrong') show(t.value('problem.too-small', { minimum: 0 }), 'minutes', FIELDS);
+  if (cost === 'wrong') show(t.value('problem.too-small', { minimum: 0 }), 'cost', FIELDS);
+  if (minutes === 'wrong' || cost === 'wrong') return null;
+  const who = await readWho();
+  if (who === null) return null;
+  return {
+    kind: 'done',
+    duty: '',
+    ...(who !== '' && { who }),
+    ...(minutes !== null && { minutes }),
+    ...(cost !== null && { cost }),
+    ...(typed.note.trim() !== '' && { note: typed.note.trim() }),
+  };
+}
+
+/** The id of who did it; someone new is noted first. null when that was refused. */
+async function readWho(): Promise<string | null> {
+  if (typed.who !== NEW_PERSON) return typed.who;
+  const person = { id: uuid(), name: typed.whoName.trim() };
+  if (person.name === '') {
+    show(t.value('problem.missing'), 'name', FIELDS);
+    return null;
+  }
+  const homeId = home.house?.home.id ?? '';
+  const outcome = await outbox.send({ route: 'addPerson', homeId, body: person, label: person.name });
+  if (outcome.kind === 'refused') {
+    refuse(outcome.error, FIELDS);
+    return null;
+  }
+  home.house?.people.push(person);
+  return person.id;
+}
+</script>
+
+<template>
+  <SheetDialog
+    open
+    :title="t('log.title', { title })"
+    :close-label="t('shell.close')"
+    @update:open="emit('close')"
+  >
+    <form class="form" novalidate @submit.prevent="save">
+      <fieldset v-if="line.units.length > 1">
+        <legend>{{ t('log.units') }}</legend>
+        <div class="choices">
+          <label v-for="unit in line.units" :key="unit.duty.id">
+            <input v-model="chosen" type="checkbox" :value="unit.duty.id" />{{ unit.asset.name }}
+          </label>
+        </div>
+        <p v-if="errorAt('units')" class="notice wrong" role="alert">{{ errorAt('units') }}</p>
+      </fieldset>
+      <div class="pair">
+        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('log.date')" :error="errorAt('date')">
+          <input
+            :id="id"
+            v-model="typed.date"
+            type="date"
+            :max="today"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+          />
+        </FieldRow>
+        <FieldRow
+          v-if="!typed.skipped"
+          v-slot="{ id, describedBy }"
+          :label="t('log.who')"
+          :error="errorAt('who')"
+        >
+          <select :id="id" v-model="typed.who" :aria-describedby="describedBy">
+            <option value="">{{ t('log.whoNone') }}</option>
+            <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
+              {{ person.name }}
+            </option>
+            <option :value="NEW_PERSON">{{ t('log.whoNew') }}</option>
+          </select>
+        </FieldRow>
+      </div>
+      <FieldRow
+        v-if="typed.who === NEW_PERSON && !typed.skipped"
+        v-slot="{ id, describedBy, invalid }"
+        :label="t('log.whoName')"
+        :error="errorAt('name')"
+      >
+        <input :id="id" v-model="typed.whoName" :aria-describedby="describedBy" :aria-invalid="invalid" />
+      </FieldRow>
+      <template v-if="!typed.skipped">
+        <div class="pair">
+          <FieldRow
+            v-slot="{ id, describedBy, invalid }"
+            :label="t('log.minutes')"
+            :error="errorAt('minutes')"
+          >
+            <input
+              :id="id"
+              v-model="typed.minutes"
+              inputmode="numeric"
+              :aria-describedby="describedBy"
+              :aria-invalid="invalid"
+            />
+          </FieldRow>
+          <FieldRow
+            v-slot="{ id, describedBy, invalid }"
+            :label="t('log.cost', { currency })"
+            :error="errorAt('cost')"
+          >
+            <input
+              :id="id"
+              v-model="typed.cost"
+              inputmode="decimal"
+              :aria-describedby="describedBy"
+              :aria-invalid="invalid"
+            />
+          </FieldRow>
+        </div>
+        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('log.note')" :error="errorAt('note')">
+          <textarea :id="id" v-model="typed.note" :aria-describedby="describedBy" :aria-invalid="invalid" />
+        </FieldRow>
+      </template>
+      <label><input v-model="typed.skipped" type="checkbox" />{{ t('log.skip') }}</label>
+      <FieldRow
+        v-if="typed.skipped"
+        v-slot="{ id, describedBy, invalid }"
+        :label="t('log.skipWhy')"
+        :error="errorAt('why')"
+      >
+        <input
+          :id="id"
+          v-model="typed.why"
+          maxlength="200"
+          :aria-describedby="describedBy"
+          :aria-invalid="invalid"
+        />
+      </FieldRow>
+      <div v-if="effects.length > 0" role="status">
+        <p>
+          <strong>{{ t('log.effect') }}</strong>
+        </p>
+        <p v-for="effect in effects" :key="effect.text" class="small" :class="{ extra: effect.extra }">
+          {{ effect.text }}
+        </p>
+      </div>
+      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
+      <p class="actions">
+        <button type="submit" class="main" :disabled="busy">{{ t('log.save') }}</button>
+        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      </p>
+    </form>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.extra {
+  color: var(--rust);
+}
+</style>

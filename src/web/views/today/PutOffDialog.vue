@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, reactive } from 'vue';
+import FieldRow from '../../components/FieldRow.vue';
+import SheetDialog from '../../components/SheetDialog.vue';
+import { isCivilDate, toCivilDate, toDay } from '../../../core/calendar/civilDate.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import { dateText } from '../../../locales/speech.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useWriting, type Wanted } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import type { Outcome } from '../../stores/outbox.ts';
+import type { Line } from './lines.ts';
+
+/** Puts a line off to a chosen day, with a reason; where lives depend on it, past its latest day only knowingly. */
+const props = defineProps<{ line: Line }>();
+const emit = defineEmits<{ close: []; written: [outcome: Outcome<'append'>, text: string] }>();
+
+const A_WEEK = 7;
+const FIELDS = ['to', 'why', 'acknowledged'];
+const home = useHome();
+const speech = useSpeech();
+const { errorAt, show, refuse, submit, busy } = useForm();
+const { write } = useWriting();
+
+const t = computed(() => speech.value.t);
+const title = computed(() => practiceTitle(t.value, props.line.practice));
+const today = computed(() => home.on ?? speech.value.today);
+const typed = reactive({
+  to: toCivilDate(toDay(today.value) + A_WEEK) as string,
+  why: '',
+  acknowledged: false,
+});
+
+/** The earliest of the units' latest days that the chosen day would overrun. */
+const overrun = computed(() => {
+  if (!props.line.lifeSafety || !isCivilDate(typed.to)) return null;
+  const latest = props.line.units.map(({ occurrence }) => occurrence.window.latest).sort()[0];
+  return latest !== undefined && typed.to > latest ? latest : null;
+});
+
+/** The field that is not right as typed, and why; null when all is. */
+function faultOf(): [field: string, text: string] | null {
+  if (!isCivilDate(typed.to)) return ['to', t.value('problem.civil-date')];
+  if (typed.to < today.value)
+    return ['to', t.value('problem.date-in-past', { today: dateText(speech.value, today.value) })];
+  if (typed.why.trim() === '') return ['why', t.value('problem.missing')];
+  if (!overrun.value || typed.acknowledged) return null;
+  return [
+    'acknowledged',
+    t.value('error.acknowledgement-needed', { latest: dateText(speech.value, overrun.value) }),
+  ];
+}
+
+const save = () =>
+  submit(FIELDS, async () => {
+    const fault = faultOf();
+    const { to, why, acknowledged } = typed;
+    if (fault || !isCivilDate(to)) {
+      if (fault) show(fault[1], fault[0], FIELDS);
+      return;
+    }
+    const wanted = props.line.units.map(({ duty, occurrence: { key } }): Wanted => ({
+      date: today.value,
+      body: {
+        kind: 'putOff',
+        duty: duty.id,
+        occurrence: key,
+        to,
+        why: why.trim(),
+        ...(acknowledged && { acknowledged }),
+      },
+      saw: key,
+    }));
+    const text = t.value('today.putOffDone', { title: title.value, due: dateText(speech.value, to) });
+    const outcome = await write(wanted, text);
+    if (outcome.kind === 'refused') refuse(outcome.error, FIELDS);
+    else emit('written', outcome, text);
+  });
+</script>
+
+<template>
+  <SheetDialog
+    open
+    :title="t('putOff.title', { title })"
+    :close-label="t('shell.close')"
+    @update:open="emit('close')"
+  >
+    <form class="form" novalidate @submit.prevent="save">
+      <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('putOff.to')" :error="errorAt('to')">
+        <input
+          :id="id"
+          v-model="typed.to"
+          type="date"
+          :min="today"
+          :aria-describedby="describedBy"
+          :aria-invalid="invalid"
+        />
+      </FieldRow>
+      <FieldRow
+        v-slot="{ id, describedBy, invalid }"
+        :label="t('putOff.why')"
+        :hint="t('putOff.whyHint')"
+        :error="errorAt('why')"
+      >
+        <input
+          :id="id"
+          v-model="typed.why"
+          maxlength="200"
+          :aria-describedby="describedBy"
+          :aria-invalid="invalid"
+        />
+      </FieldRow>
+      <div v-if="overrun" class="notice wrong">
+        <p>{{ t('putOff.latest', { latest: dateText(speech, overrun) }) }}</p>
+        <label><input v-model="typed.acknowledged" type="checkbox" />{{ t('putOff.acknowledge') }}</label>
+        <p v-if="errorAt('acknowledged')" role="alert">{{ errorAt('acknowledged') }}</p>
+      </div>
+      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
+      <p class="actions">
+        <button type="submit" class="main" :disabled="busy">{{ t('putOff.save') }}</button>
+        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      </p>
+    </form>
+  </SheetDialog>
+</template>

@@ -1,0 +1,260 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import type { Written } from '../../../contract/schemas.ts';
+import { gistText } from '../../../locales/reasonText.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import { dateText } from '../../../locales/speech.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useWaitingDuties } from '../../composables/useWaitingDuties.ts';
+import { useWriting, type Wanted } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import type { Outcome } from '../../stores/outbox.ts';
+import DutyLine from './DutyLine.vue';
+import LogDialog from './LogDialog.vue';
+import PutOffDialog from './PutOffDialog.vue';
+import { SECTIONS, sectionsOf, type Line, type Unit } from './lines.ts';
+
+/** How many coming lines are shown before asking for more. */
+const COMING_SHOWN = 6;
+
+const route = useRoute();
+const home = useHome();
+const speech = useSpeech();
+const { write, takeBack } = useWriting();
+const { tellBody } = useErrorText();
+const waiting = useWaitingDuties();
+const { state, load } = useLoading(() => home.load(String(route.params['homeId'])));
+
+const t = computed(() => speech.value.t);
+const sections = computed(() => (home.house && home.on ? sectionsOf(home.house, home.rows, home.on) : null));
+const showAll = ref(false);
+const busy = ref(false);
+const logging = ref<Line | null>(null);
+const puttingOff = ref<Line | null>(null);
+const said = ref<{ text: string; wrong: boolean; written: Written | null } | null>(null);
+const saying = useTemplateRef('saying');
+
+const shown = computed(() => {
+  if (!sections.value) return [];
+  const all = sections.value;
+  return SECTIONS.map((section) => {
+    const lines = section === 'coming' && !showAll.value ? all.coming.slice(0, COMING_SHOWN) : all[section];
+    return { section, lines, more: all[section].length - lines.length };
+  }).filter(({ lines }) => lines.length > 0);
+});
+const nothingDue = computed(
+  () => sections.value !== null && sections.value.late.length + sections.value.open.length === 0,
+);
+
+const unitNames = (units: readonly Unit[]): string =>
+  speech.value.formats.list(units.map(({ asset }) => asset.name));
+
+/** What stands next for what was just written, with the reason: the earliest of the moved dates. */
+function whatFollows(written: Written): string {
+  const next = written.rows
+    .flatMap(({ occurrence }) => (occurrence ? [occurrence] : []))
+    .sort((a, b) => (a.window.due < b.window.due ? -1 : 1))[0];
+  if (!next) return t.value('today.nextNone');
+  const { due } = next.window;
+  const distance = speech.value.formats.distance(speech.value.today, due);
+  return `${t.value('today.next', { due: dateText(speech.value, due), distance })} ${gistText(speech.value, next.reasons)}.`;
+}
+
+/** Says what came of a write; the way back is offered where the eye already is. */
+async function say(outcome: Outcome<'append'>, text: string): Promise<void> {
+  logging.value = null;
+  puttingOff.value = null;
+  if (outcome.kind === 'delivered') {
+    said.value = {
+      text: `${text} ${whatFollows(outcome.response)}`,
+      wrong: false,
+      written: outcome.response,
+    };
+  } else if (outcome.kind === 'refused')
+    said.value = { text: tellBody(outcome.error).text, wrong: true, written: null };
+  else said.value = null;
+  await nextTick();
+  saying.value?.focus();
+}
+
+/** One tap for what is open or late. Before its window it would satisfy nothing: then the sheet says so first. */
+async function done(line: Line, units: readonly Unit[]): Promise<void> {
+  const { on } = home;
+  if (busy.value || !on) return;
+  const fresh = units.filter(({ duty }) => !waiting.value.has(duty.id));
+  if (fresh.some(({ standing, occurrence }) => standing === 'ahead' && !occurrence.baseline)) {
+    logging.value = line;
+    return;
+  }
+  const wanted = fresh.map(({ duty, occurrence }): Wanted => ({
+    date: on,
+    body: { kind: 'done', duty: duty.id },
+    saw: occurrence.key,
+  }));
+  const title = practiceTitle(t.value, line.practice);
+  const text = t.value('today.logged', { title, units: unitNames(fresh) });
+  busy.value = true;
+  const outcome = await write(wanted, text);
+  busy.value = false;
+  await say(outcome, text);
+}
+
+async function undo(): Promise<void> {
+  const written = said.value?.written;
+  if (!written || busy.value) return;
+  busy.value = true;
+  const outcome = await takeBack(written, t.value('today.undo'));
+  busy.value = false;
+  if (outcome.kind === 'refused')
+    said.value = { text: tellBody(outcome.error).text, wrong: true, written: null };
+  else said.value = { text: t.value('today.undone'), wrong: false, written: null };
+  await nextTick();
+  saying.value?.focus();
+}
+
+/** Up and down go from line to line; u takes the last one back. Keys act only while the list has the focus. */
+function onKey(event: KeyboardEvent): void {
+  if (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    (event.target as HTMLElement).closest('dialog, [role=dialog]')
+  )
+    return;
+  if (event.key === 'u') void undo();
+  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+  const lines = [...document.querySelectorAll<HTMLElement>('[data-line]')];
+  const here = lines.findIndex((line) => line.contains(document.activeElement));
+  const next = lines[event.key === 'ArrowDown' ? here + 1 : here - 1];
+  if (!next) return;
+  event.preventDefault();
+  next.querySelector<HTMLElement>('[data-act]')?.focus();
+}
+
+const print = (): void => {
+  window.print();
+};
+</script>
+
+<template>
+  <div class="sheet" @keydown="onKey">
+    <header>
+      <h1>{{ home.on ? speech.formats.longDate(home.on) : t('today.title') }}</h1>
+      <p v-if="home.house" class="soft">
+        {{ t('today.lead', { home: home.house.home.name }) }}.
+        <button type="button" class="no-print" @click="print">{{ t('shell.print') }}</button>
+      </p>
+    </header>
+    <div ref="saying" class="saying" role="status" tabindex="-1">
+      <p v-if="said" class="notice" :class="{ wrong: said.wrong }">
+        {{ said.text }}
+        <button v-if="said.written" type="button" data-act="undo" :disabled="busy" @click="undo">
+          {{ t('today.undo') }}
+        </button>
+      </p>
+    </div>
+    <PageState
+      v-if="state.kind !== 'ready'"
+      :state="state"
+      :loading="t('shell.loading')"
+      :again="t('shell.tryAgain')"
+      @again="load"
+    />
+    <template v-else-if="sections">
+      <p v-if="home.rows.length === 0" class="notice">
+        <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
+        <RouterLink v-if="home.mayWrite" :to="{ name: 'add', params: route.params }">{{
+          t('add.title')
+        }}</RouterLink>
+      </p>
+      <p v-else-if="nothingDue" class="notice">{{ t('today.allDone') }}</p>
+      <p v-if="!home.mayWrite" class="notice">{{ t('house.readOnly') }}</p>
+      <section
+        v-for="{ section, lines, more } in shown"
+        :key="section"
+        :aria-labelledby="`section-${section}`"
+      >
+        <h2 :id="`section-${section}`" :class="section">{{ t(`today.${section}`) }}</h2>
+        <p v-if="section === 'baseline'" class="soft small lead">{{ t('today.baselineLead') }}</p>
+        <ul class="ruled">
+          <DutyLine
+            v-for="line in lines"
+            :key="line.key"
+            :line="line"
+            :section="section"
+            :speech="speech"
+            :may-write="home.mayWrite"
+            :busy="busy"
+            :waiting="waiting"
+            @done="done(line, $event)"
+            @log="logging = line"
+            @put-off="puttingOff = line"
+          />
+        </ul>
+        <button v-if="more > 0" type="button" class="more" @click="showAll = true">
+          {{ t('today.showAll', { n: more }, more) }}
+        </button>
+      </section>
+      <details class="keys small soft no-print">
+        <summary>{{ t('today.keysTitle') }}</summary>
+        <ul>
+          <li v-for="key in ['move', 'done', 'log', 'putOff', 'why', 'undo']" :key="key">
+            {{ t(`today.keys.${key}`) }}
+          </li>
+        </ul>
+      </details>
+    </template>
+    <LogDialog v-if="logging" :line="logging" @close="logging = null" @written="say" />
+    <PutOffDialog v-if="puttingOff" :line="puttingOff" @close="puttingOff = null" @written="say" />
+  </div>
+</template>
+
+<style scoped>
+section {
+  margin-top: calc(var(--line) * 1.5);
+}
+
+h2,
+.lead,
+.more,
+.keys,
+.saying,
+.sheet > .notice {
+  margin-left: calc(var(--margin-column) + 2.25rem);
+}
+
+h2 {
+  margin-bottom: calc(var(--line) / 4);
+}
+
+h2.late {
+  color: var(--rust);
+}
+
+h2.open {
+  color: var(--brine);
+}
+
+.saying:focus {
+  outline: none;
+}
+
+.keys {
+  margin-top: calc(var(--line) * 2);
+}
+
+@media (max-width: 44rem) {
+  h2,
+  .lead,
+  .more,
+  .keys,
+  .saying,
+  .sheet > .notice {
+    margin-left: 0;
+  }
+}
+</style>

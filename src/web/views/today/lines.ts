@@ -1,0 +1,100 @@
+import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
+import { toDay, type CivilDate } from '../../../core/calendar/civilDate.ts';
+import { findPractice } from '../../../core/catalogue/catalogue.ts';
+import { currentUnit, windowTermsOf, type Asset, type Duty } from '../../../core/house/house.ts';
+import { standingOn, type Standing, type Window } from '../../../core/schedule/window.ts';
+
+export type Occurrence = NonNullable<ScheduleRow['occurrence']>;
+
+/** One thing of a line: its own duty, its own date, its own tick. */
+export interface Unit {
+  readonly duty: Duty;
+  readonly asset: Asset;
+  readonly place: string | null;
+  readonly row: ScheduleRow;
+  readonly occurrence: Occurrence;
+  readonly standing: Standing;
+}
+
+/** Like duties of one section, shown as one line under the earliest of their dates. */
+export interface Line {
+  readonly key: string;
+  readonly practice: Duty['practice'];
+  readonly units: readonly Unit[];
+  readonly due: CivilDate;
+  readonly lifeSafety: boolean;
+  readonly minutes: number | null;
+  readonly missed: number;
+}
+
+export const SECTIONS = ['late', 'open', 'baseline', 'coming'] as const;
+export type Section = (typeof SECTIONS)[number];
+
+/** Sorts what is due into the sections of the page, what comes first on top; the baseline by life safety first. */
+export function sectionsOf(
+  house: HouseBody,
+  rows: readonly ScheduleRow[],
+  on: CivilDate,
+): Record<Section, Line[]> {
+  const groups = new Map<string, Unit[]>();
+  for (const row of rows) {
+    const unit = unitOf(house, row, on);
+    if (!unit) continue;
+    const key = `${sectionOf(unit)} ${practiceKey(unit.duty.practice)}`;
+    groups.set(key, [...(groups.get(key) ?? []), unit]);
+  }
+  const sections: Record<Section, Line[]> = { late: [], open: [], baseline: [], coming: [] };
+  for (const [key, units] of groups) {
+    const [first] = units;
+    if (first) sections[sectionOf(first)].push(lineOf(key, units, first));
+  }
+  for (const section of SECTIONS) sections[section].sort(section === 'baseline' ? bySafety : byDue);
+  return sections;
+}
+
+function unitOf(house: HouseBody, row: ScheduleRow, on: CivilDate): Unit | null {
+  const duty = house.duties.find(({ id }) => id === row.dutyId);
+  const asset = duty && currentUnit(house.assets, duty.asset);
+  const { occurrence } = row;
+  if (!duty || !asset || !occurrence) return null;
+  const place = house.spaces.find(({ id }) => id === asset.space)?.name ?? null;
+  return { duty, asset, place, row, occurrence, standing: standingOn(occurrence.window, on) };
+}
+
+function sectionOf({ occurrence, standing }: Unit): Section {
+  if (occurrence.baseline) return 'baseline';
+  if (standing === 'ahead') return 'coming';
+  return standing === 'open' ? 'open' : 'late';
+}
+
+const practiceKey = (practice: Duty['practice']): string =>
+  practice.from === 'catalogue' ? practice.code : `own ${practice.title}`;
+
+function lineOf(key: string, units: readonly Unit[], first: Unit): Line {
+  const { practice } = first.duty;
+  const sorted = [...units].sort((a, b) => (a.occurrence.window.due < b.occurrence.window.due ? -1 : 1));
+  return {
+    key,
+    practice,
+    units: sorted,
+    due: (sorted[0] ?? first).occurrence.window.due,
+    lifeSafety: windowTermsOf(practice).lifeSafety,
+    minutes: practice.from === 'catalogue' ? (findPractice(practice.code)?.minutes ?? null) : null,
+    missed: units.reduce((sum, { row }) => sum + row.missed.length, 0),
+  };
+}
+
+const byDue = (a: Line, b: Line): number => toDay(a.due) - toDay(b.due);
+const bySafety = (a: Line, b: Line): number => Number(b.lifeSafety) - Number(a.lifeSafety) || byDue(a, b);
+
+/** Whether all units share one window, so that it need be told only once. */
+export function sharedWindow(units: readonly Unit[]): Window | null {
+  const [first] = units;
+  if (!first) return null;
+  const { earliest, due, latest } = first.occurrence.window;
+  const same = units.every(
+    ({ occurrence: { window } }) =>
+      window.earliest === earliest && window.due === due && window.latest === latest,
+  );
+  return same ? first.occurrence.window : null;
+}
