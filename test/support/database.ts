@@ -1,0 +1,35 @@
+import { Client } from 'pg';
+import { inject } from 'vitest';
+import { urlsOf, type DatabaseUrls } from '../../src/server/db/setup.ts';
+
+export const TEMPLATE = 'salt_template';
+export const PASSWORDS = { owner: 'owner-of-tests', app: 'app-of-tests' };
+
+let made = 0;
+
+/** A fresh, migrated database of its own, and the superuser's address of it. */
+export async function freshDatabase(): Promise<DatabaseUrls & { admin: string }> {
+  made += 1;
+  const name = `t_${process.pid}_${made}_${Date.now().toString(36)}`;
+  const admin = new URL(inject('adminUrl'));
+  admin.pathname = '/postgres';
+  await query(admin.href, `CREATE DATABASE ${name} TEMPLATE ${TEMPLATE}`);
+  admin.pathname = `/${name}`;
+  return { ...urlsOf(admin.href, PASSWORDS), admin: admin.href };
+}
+
+/** Runs one statement under a role's address; `person` is whom the transaction is for. */
+export async function query(url: string, text: string, person?: string): Promise<Record<string, unknown>[]> {
+  const client = new Client({ connectionString: url });
+  await client.connect();
+  try {
+    await client.query('BEGIN');
+    if (person !== undefined) await client.query("SELECT set_config('salt.person', $1, true)", [person]);
+    if (text.startsWith('CREATE DATABASE')) await client.query('ROLLBACK');
+    const { rows } = await client.query<Record<string, unknown>>(text);
+    if (!text.startsWith('CREATE DATABASE')) await client.query('COMMIT');
+    return rows;
+  } finally {
+    await client.end();
+  }
+}
