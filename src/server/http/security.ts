@@ -5,6 +5,12 @@ import { attemptCounter } from '../services/attempts.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
 
+/** The component library puts two small style sheets into the page itself, one of them empty: these and no others may. */
+const LIBRARY_STYLES = [
+  "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='",
+  "'sha256-Fd0QD0FqL+7/xbtxgLdOiaqgrzQ+aCPAt30l0g1PmgI='",
+];
+
 /** Headers that keep the page to its own scripts, styles and fonts and out of other pages' frames. */
 export function securityHeaders({ config }: Services): RequestHandler {
   const https = config.publicUrl?.protocol === 'https:';
@@ -15,6 +21,7 @@ export function securityHeaders({ config }: Services): RequestHandler {
       useDefaults: false,
       directives: {
         defaultSrc: ["'self'"],
+        styleSrc: ["'self'", ...LIBRARY_STYLES],
         baseUri: ["'none'"],
         objectSrc: ["'none'"],
         frameAncestors: ["'none'"],

@@ -72,12 +72,12 @@ const written = computed(() => {
   <li class="line" :class="{ voided }" :data-entry="line.entry.id">
     <DateMargin :date="line.date" :speech="speech" />
     <div class="text">
-      <h3>
+      <h2>
         <AppSign v-if="voided" name="struck" />
-        <span class="kind">{{ t(`ledger.kind.${line.body.kind}`) }}</span>
+        <span class="kind">{{ t(`ledger.kind.${line.body.kind}`) }}</span>{{ ' ' }}
         <span class="about">{{ now.about }}</span>
         <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
-      </h3>
+      </h2>
       <p v-if="now.says.length > 0" class="says small">
         <span v-for="say in now.says" :key="say.field">{{ say.text }}</span>
       </p>
@@ -142,13 +142,12 @@ const written = computed(() => {
   overflow-wrap: anywhere;
 }
 
-h3 {
+h2 {
   font-size: 1.0625rem;
   font-weight: 400;
 }
 
 .kind {
-  margin-right: 0.4rem;
   font-weight: 600;
 }
 

@@ -92,8 +92,9 @@ function onKey(event: KeyboardEvent): void {
             <span class="box" aria-hidden="true" />{{ unit.asset.name }}
           </button>
           <span v-else class="tick"><span class="box" aria-hidden="true" />{{ unit.asset.name }}</span>
-          <span v-if="!shared" class="soft small"> {{ dateText(speech, unit.occurrence.window.due) }}</span>
-          <span v-if="waiting.has(unit.duty.id)" class="soft small"> {{ t('today.waiting') }}</span>
+          {{ ' '
+          }}<span v-if="!shared" class="soft small">{{ dateText(speech, unit.occurrence.window.due) }}</span>
+          <span v-if="waiting.has(unit.duty.id)" class="soft small">{{ t('today.waiting') }}</span>
         </li>
       </ul>
       <p v-if="!several && unsent.length > 0" class="small soft">{{ t('today.waiting') }}</p>

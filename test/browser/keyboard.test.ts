@@ -1,0 +1,101 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { Key } from 'selenium-webdriver';
+import { Page } from '../support/browser.ts';
+import { DEMO_PASSWORD, startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+const keys = (...pressed: string[]): Promise<void> =>
+  page.driver
+    .actions()
+    .sendKeys(...pressed)
+    .perform();
+const here = async (): Promise<string> =>
+  (await page.driver.switchTo().activeElement().getText()).replace(/\s+/g, ' ').trim();
+
+/** Goes on from where the focus is until it stands on something that says some words. */
+async function tabTo(words: string, back = false): Promise<void> {
+  for (let step = 0; step < 80; step += 1) {
+    const element = page.driver.switchTo().activeElement();
+    const label = `${await element.getText()} ${(await element.getAttribute('aria-label')) ?? ''} ${(await element.getAttribute('type')) ?? ''}`;
+    if (label.replace(/\s+/g, ' ').trim().startsWith(words)) return;
+    await (back
+      ? page.driver.actions().keyDown(Key.SHIFT).sendKeys(Key.TAB).keyUp(Key.SHIFT).perform()
+      : keys(Key.TAB));
+  }
+  throw new Error(`the focus never came to “${words}”; it is on “${await here()}”`);
+}
+
+describe('the main path by keyboard alone', () => {
+  test('sign in', async () => {
+    await page.go('/sign-in');
+    await page.says('Look around');
+    const fields = await page.driver.findElements({ css: 'form input' });
+    expect(fields).toHaveLength(2);
+    await tabTo('Look around');
+    await keys(Key.TAB, 'demo@salt-ledger.example', Key.TAB, DEMO_PASSWORD, Key.ENTER);
+    await page.says('Tuesday, November 24, 2026');
+  });
+
+  test('the first stop of the page leads past the head', async () => {
+    await page.driver.navigate().refresh();
+    await page.find('[data-line]');
+    await keys(Key.TAB);
+    expect(await here()).toBe('Skip to the page');
+    await keys(Key.ENTER);
+    await page.waitFor(
+      async () => (await page.driver.switchTo().activeElement().getAttribute('id')) === 'page',
+      'the focus is not on the page',
+    );
+  });
+
+  test('from line to line with the arrows, why with w', async () => {
+    await tabTo('Done');
+    await keys(Key.ARROW_DOWN);
+    await page.waitFor(async () => (await here()).includes('battery'), 'the second line has no focus');
+    await keys(Key.ARROW_UP, 'w');
+    await page.says('Last done Thu, Oct 1.', '[data-line^="late smoke-alarm-test"]');
+    await keys('w');
+    await page.waitFor(async () => (await page.count('.reasons')) === 0, 'the reasons are still shown');
+  });
+
+  test('d logs it, and the way back has the focus near', async () => {
+    await keys('d');
+    await page.says('Next due Thu, Dec 24', '.saying');
+    await tabTo('Undo');
+  });
+
+  test('in the ledger, correct the day', async () => {
+    await tabTo('Ledger', true);
+    await keys(Key.ENTER);
+    await page.says('Everything written down');
+    await page.find('[data-entry]');
+    await tabTo('Correct');
+    await keys(Key.ENTER);
+    await page.find('[role=dialog]');
+    await tabTo('date');
+    await keys('11202026');
+    await keys(Key.ENTER);
+    await page.says('is now due Sun, Dec 20', '.saying');
+    expect(await page.count('[role=dialog]')).toBe(0);
+  });
+
+  test('Escape closes a sheet and the focus goes back to where it came from', async () => {
+    await tabTo('Strike out');
+    const before = await here();
+    await keys(Key.ENTER);
+    await page.find('[role=dialog]');
+    await keys(Key.ESCAPE);
+    await page.waitFor(async () => (await page.count('[role=dialog]')) === 0, 'the sheet is still open');
+    await page.waitFor(async () => (await here()) === before, 'the focus did not go back');
+  });
+});

@@ -1,0 +1,105 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { By } from 'selenium-webdriver';
+import { line, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+describe('the main path: sign in, see what is due and why, log it, find it in the ledger, correct it', () => {
+  test('signed in to a demo home, the page says what is due today', async () => {
+    await page.signInToDemo();
+    const text = await page.says('Tuesday, November 24, 2026');
+    expect(text).toContain('What is due at 14 Juniper Bend');
+    expect(text).toContain('Reseal the steps');
+    expect(await (await page.find(line('Reseal the steps'))).getText()).toContain('9 days ago');
+  });
+
+  test('why: every step of the date is one press away', async () => {
+    await page.click(`[data-line^="late smoke-alarm-test"] [data-act=why]`);
+    const steps = await page.says('Last done', '[data-line^="late smoke-alarm-test"] .reasons');
+    expect(steps).toMatch(
+      /Last done Thu, Oct 1\. 1 month from there: Sun, Nov 1\. May be done from .* to .*: 5 days before/,
+    );
+  });
+
+  test('logged in one press, the date moves and says why', async () => {
+    await page.click('[data-line^="late smoke-alarm-test"] [data-act=done]');
+    const notice = await page.says('Next due', '.saying');
+    expect(notice).toContain('Test the smoke alarm, Basement: logged for today.');
+    expect(notice).toContain('Next due Thu, Dec 24, in 30 days. 1 month after Tue, Nov 24.');
+    await page.waitFor(
+      async () => (await page.count('[data-line^="late smoke-alarm-test"]')) === 0,
+      'the line is still late',
+    );
+    expect(await (await page.find('[data-line^="coming smoke-alarm-test"]')).getText()).toContain('Basement');
+  });
+
+  test('the entry stands on top of the ledger', async () => {
+    await page.press('Ledger');
+    await page.says('Everything written down for 14 Juniper Bend');
+    const first = await (await page.find('[data-entry]')).getText();
+    expect(first).toContain('Done Test the smoke alarm, Basement');
+    expect(first).toMatch(/written Nov 24, 2026, 12:\d\d\sPM by Demo/);
+  });
+
+  test('corrected, it says what was beside what is, and moves the date again', async () => {
+    await page.click('[data-entry] [data-act=correct]');
+    await page.type('Day', '2026-11-20');
+    await page.type('Minutes', '7');
+    await page.type('Why (may', 'It was Friday');
+    await page.press('Correct it');
+    const effect = await page.says('Corrected.', '.saying');
+    expect(effect).toContain('Test the smoke alarm, Basement is now due Sun, Dec 20, in 26 days.');
+    const corrected = await page.says('corrected Nov 24', '[data-entry]');
+    expect(corrected).toContain('Day was Tue, Nov 24, is Fri, Nov 20');
+    expect(corrected).toContain('Minutes was nothing, is 7 minutes');
+    expect(corrected).toContain('“It was Friday”');
+  });
+
+  test('struck out it no longer counts, and restored it does', async () => {
+    await page.click('[data-entry] [data-act=strike]');
+    await page.press('Strike it out');
+    await page.says('is now due Sun, Nov 1, 23 days ago', '.saying');
+    await page.says('(struck out)', '[data-entry]');
+    await page.click('[data-entry] [data-act=restore]');
+    await page.says('Restored. Test the smoke alarm, Basement is now due Sun, Dec 20', '.saying');
+  });
+
+  test('Today shows the date as corrected', async () => {
+    await page.press('Today');
+    await page.find('[data-line^="coming smoke-alarm-test"]');
+    await page.click('[data-line^="coming smoke-alarm-test"] [data-act=why]');
+    await page.says('Last done Fri, Nov 20.', '[data-line^="coming smoke-alarm-test"]');
+  });
+
+  test('one press takes the last log back', async () => {
+    await page.click(`${line('Reseal the steps')} [data-act=done]`);
+    await page.says('Reseal the steps, Front steps: logged for today.', '.saying');
+    await page.click('[data-act=undo]');
+    await page.says('Taken back.', '.saying');
+    await page.find('[data-line^="late own Reseal"]');
+  });
+
+  test('the other home speaks its own wording, units and money', async () => {
+    const lists = await page.driver.findElements(By.css('header select'));
+    await lists[0]?.findElement(By.xpath('.//option[contains(., "Weir Lane")]')).click();
+    await page.says('Tuesday, 24 November 2026');
+    await page.says('What is due at 3 Weir Lane');
+    await page.press('Ledger');
+    const text = await page.says('£85.00');
+    expect(text).not.toContain('$');
+  });
+
+  test('the browser complained of nothing on the way', async () => {
+    expect(await page.complaints()).toEqual([]);
+  });
+});

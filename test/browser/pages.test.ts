@@ -1,0 +1,92 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { LAPTOP, NARROW, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+/** How to come to every page and sheet; each is then looked at in both colors and both sizes. */
+const PLACES: Record<string, () => Promise<unknown>> = {
+  'Sign in': () => page.go('/sign-in').then(() => page.says('Look around')),
+  'Make an account': () => page.press('No account yet').then(() => page.says('Your name')),
+  Today: () => page.signInToDemo(),
+  'a line with its reasons': () => page.click('[data-act=why]').then(() => page.find('.reasons')),
+  'the sheet to log': () =>
+    page.click('[data-act=log]').then(() => page.says('What follows', '[role=dialog]')),
+  'the sheet to put off': async () => {
+    await page.press('Close');
+    await page.click('[data-act=putOff]');
+    await page.type('To which day', '2027-06-01');
+    await page.says('Lives depend on this', '[role=dialog]');
+  },
+  Ledger: async () => {
+    await page.press('Close');
+    await page.press('Ledger');
+    await page.find('[data-entry]');
+  },
+  'the sheet to correct': () => page.click('[data-act=correct]').then(() => page.find('[role=dialog] form')),
+  'the sheet to strike out': async () => {
+    await page.press('Close');
+    await page.click('[data-act=strike]');
+    await page.find('[role=dialog] form');
+  },
+  Add: async () => {
+    await page.press('Close');
+    await page.press('Add');
+    await page.choose('Task', 'Test the smoke alarm');
+    await page.says('What wears it here');
+  },
+  'Add with a rule of one’s own': async () => {
+    await page.choose('Task', 'in my own words');
+    await page.press('Add a factor');
+    await page.press('Add it');
+    await page.says('must be given');
+  },
+  House: () => page.press('House').then(() => page.says('Download the house file')),
+  'A new home': () => page.press('A new home').then(() => page.says('Time zone')),
+};
+
+describe.each(Object.entries(PLACES))('%s', (name, come) => {
+  test('has nothing that axe finds wrong, light and dark, and fits 360 pixels', async () => {
+    await page.resize(LAPTOP);
+    await page.prefer('prefers-color-scheme', 'light');
+    await come();
+    expect(await page.faults(), `${name}, light`).toEqual([]);
+    await page.prefer('prefers-color-scheme', 'dark');
+    expect(await page.faults(), `${name}, dark`).toEqual([]);
+    await page.resize(NARROW);
+    expect(await page.overflow()).toBeLessThanOrEqual(0);
+    expect(await page.faults(), `${name}, narrow`).toEqual([]);
+  });
+});
+
+describe('on paper', () => {
+  test('the pages print without what can only be pressed', async () => {
+    await page.resize(LAPTOP);
+    await page.press('Today');
+    await page.find('[data-line]');
+    await page.command('Emulation.setEmulatedMedia', { media: 'print' });
+    const pressable = await page.driver.executeScript<number>(
+      "return [...document.querySelectorAll('button, nav, select')].filter((e) => e.offsetParent !== null).length",
+    );
+    expect(pressable).toBe(0);
+    expect(
+      await page.driver.executeScript<number>(
+        "return [...document.querySelectorAll('.acts .box')].filter((e) => e.offsetParent !== null).length",
+      ),
+    ).toBeGreaterThan(3);
+    await page.command('Emulation.setEmulatedMedia', { media: '' });
+  });
+});
+
+test('the browser complained of nothing on the way', async () => {
+  expect(await page.complaints()).toEqual([]);
+});

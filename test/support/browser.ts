@@ -1,0 +1,194 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import AxeBuilder from '@axe-core/webdriverjs';
+import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
+
+const PATIENCE_MS = 10_000;
+
+export interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+export const LAPTOP: Size = { width: 1280, height: 800 };
+export const NARROW: Size = { width: 360, height: 740 };
+
+/** A headless Chromium with a profile of its own, and the few things tests do with it. */
+export class Page {
+  private constructor(
+    readonly driver: WebDriver,
+    readonly address: string,
+    private readonly profile: string,
+  ) {}
+
+  static async open(address: string): Promise<Page> {
+    const profile = mkdtempSync(join(tmpdir(), 'salt-chromium-'));
+    const options = new Options();
+    options.setChromeBinaryPath('/usr/bin/chromium');
+    options.addArguments(
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--lang=en-US',
+      `--user-data-dir=${profile}`,
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--force-prefers-reduced-motion',
+    );
+    const wanted = new logging.Preferences();
+    wanted.setLevel(logging.Type.BROWSER, logging.Level.SEVERE);
+    options.setLoggingPrefs(wanted);
+    const driver = await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+      .build();
+    const page = new Page(driver, address, profile);
+    await page.resize(LAPTOP);
+    return page;
+  }
+
+  async close(): Promise<void> {
+    await this.driver.quit();
+    rmSync(this.profile, { recursive: true, force: true });
+  }
+
+  command(name: string, params: object): Promise<void> {
+    return (this.driver as Driver).sendDevToolsCommand(name, params);
+  }
+
+  resize({ width, height }: Size): Promise<void> {
+    return this.command('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
+      deviceScaleFactor: 1,
+      mobile: false,
+    });
+  }
+
+  prefer(name: string, value: string): Promise<void> {
+    return this.command('Emulation.setEmulatedMedia', { features: [{ name, value }] });
+  }
+
+  async go(path: string): Promise<void> {
+    await this.driver.get(`${this.address}${path}`);
+  }
+
+  async find(css: string): Promise<WebElement> {
+    const element = await this.driver.wait(
+      until.elementLocated(By.css(css)),
+      PATIENCE_MS,
+      `nothing is ${css}`,
+    );
+    return this.driver.wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`);
+  }
+
+  count(css: string): Promise<number> {
+    return this.driver.findElements(By.css(css)).then(({ length }) => length);
+  }
+
+  async click(css: string): Promise<void> {
+    await this.waitFor(async () => {
+      await (await this.find(css)).click();
+      return true;
+    }, `${css} cannot be clicked`);
+  }
+
+  /** Replaces what stands in a field that has a label. */
+  async type(label: string, text: string): Promise<void> {
+    const field = await this.field(label);
+    if ((await field.getAttribute('type')) === 'date') {
+      await this.setValue(field, text);
+      return;
+    }
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
+  }
+
+  /** Chooses an option of a labelled list by its words. */
+  async choose(label: string, option: string): Promise<void> {
+    const field = await this.field(label);
+    await field.findElement(By.xpath(`.//option[contains(normalize-space(.), ${quoted(option)})]`)).click();
+  }
+
+  async field(label: string): Promise<WebElement> {
+    const path = By.xpath(`//label[contains(normalize-space(.), ${quoted(label)})]`);
+    const found = await this.driver.wait(
+      until.elementLocated(path),
+      PATIENCE_MS,
+      `no field is called ${label}`,
+    );
+    const id = await found.getAttribute('for');
+    return id ? this.driver.findElement(By.id(id)) : found.findElement(By.css('input, select'));
+  }
+
+  async press(words: string, within = ''): Promise<void> {
+    const path = By.xpath(
+      `${within}//*[self::button or self::a][starts-with(normalize-space(.), ${quoted(words)})]`,
+    );
+    await this.waitFor(async () => {
+      await (await this.driver.findElement(path)).click();
+      return true;
+    }, `nothing to press says ${words}`);
+  }
+
+  /** The text of the page, or of a part of it, once it holds some words. */
+  async says(words: string, css = 'body'): Promise<string> {
+    let text = '';
+    await this.waitFor(async () => {
+      text = (await (await this.driver.findElement(By.css(css))).getText()).replace(/\s+/g, ' ');
+      return text.includes(words);
+    }, `${css} does not say “${words}”`).catch((error: unknown) => {
+      throw new Error(`${String(error)}; it says: ${text.slice(0, 600)}`);
+    });
+    return text;
+  }
+
+  /** Waits on something visible; what is stale or not there yet is asked again. */
+  async waitFor(condition: () => Promise<boolean>, message: string): Promise<void> {
+    await this.driver.wait(async () => condition().catch(() => false), PATIENCE_MS, message);
+  }
+
+  async signInToDemo(): Promise<void> {
+    await this.go('/sign-in');
+    await this.press('Look around with the demo homes');
+    await this.find('[data-line]');
+  }
+
+  /** What axe finds wrong with the page as it stands, in a line each. */
+  async faults(): Promise<string[]> {
+    const { violations } = await new AxeBuilder(this.driver).analyze();
+    return violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join(' | ')}`,
+    );
+  }
+
+  /** How far the page can be pushed sideways, in pixels. */
+  overflow(): Promise<number> {
+    return this.driver.executeScript<number>(
+      'return document.documentElement.scrollWidth - window.innerWidth',
+    );
+  }
+
+  /** What the browser complained of, refusals by the server apart: those are answers. */
+  async complaints(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
+    return entries
+      .map(({ message }) => message)
+      .filter((message) => !/Failed to load resource/.test(message));
+  }
+
+  private setValue(field: WebElement, text: string): Promise<void> {
+    return this.driver.executeScript(
+      'arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event("input", { bubbles: true }));',
+      field,
+      text,
+    );
+  }
+}
+
+const quoted = (text: string): string => (text.includes("'") ? `"${text}"` : `'${text}'`);
+export const line = (practice: string): string => `[data-line*="${practice}"]`;

@@ -1,0 +1,50 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { resolve } from 'node:path';
+import { loadDemoOnce } from '../../src/demo/load.ts';
+import { freshDatabase } from './database.ts';
+
+/** The instant every browser test lives at. */
+export const CLOCK_AT = '2026-11-24T18:00:00Z';
+export const DEMO_PASSWORD = 'salt-and-water';
+
+/** The built server in a process of its own. */
+export interface RunningServer {
+  readonly port: number;
+  readonly address: string;
+  readonly process: ChildProcess;
+  /** Ends it at once, as a power cut would. */
+  kill(): Promise<void>;
+}
+
+export async function startServer(databaseUrl: string, port = 0): Promise<RunningServer> {
+  const child = spawn(process.execPath, [resolve('dist/server/main.js')], {
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    env: {
+      PATH: process.env['PATH'] ?? '',
+      NODE_ENV: 'production',
+      DATABASE_URL: databaseUrl,
+      SESSION_SECRET: 'a secret for tests, long enough to be taken',
+      PORT: String(port),
+      WEB_FOLDER: resolve('dist/web'),
+      CLOCK_AT,
+      DEMO_PASSWORD,
+      LOG_LEVEL: 'fatal',
+    },
+  });
+  const [message] = (await once(child, 'message')) as [{ listening: number }];
+  const kill = async (): Promise<void> => {
+    if (child.exitCode !== null || child.signalCode !== null) return;
+    const gone = once(child, 'exit');
+    child.kill('SIGKILL');
+    await gone;
+  };
+  return { port: message.listening, address: `http://127.0.0.1:${message.listening}`, process: child, kill };
+}
+
+/** A server on a fresh database with the demo homes in it. */
+export async function startDemo(): Promise<RunningServer & { databaseUrl: string }> {
+  const { app } = await freshDatabase();
+  await loadDemoOnce(app, DEMO_PASSWORD, Date.parse(CLOCK_AT));
+  return { ...(await startServer(app)), databaseUrl: app };
+}
