@@ -193,6 +193,7 @@ export const enUS = {
     offline: 'No connection. What you log stays on this device and is sent once it is back.',
     waiting: '1 entry is waiting to be sent. | {n} entries are waiting to be sent.',
     refused: 'Not saved: {what}. {why}',
+    unfetched: 'No connection: that page could not be fetched.',
     drop: 'Discard it',
     tryAgain: 'Try again',
     loading: 'Reading the ledger …',

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useIntervalFn, useOnline } from '@vueuse/core';
-import { computed, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { browserWording } from './i18n.ts';
+import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
 import { THEMES, useTheme } from './composables/useTheme.ts';
 import { useHome } from './stores/home.ts';
@@ -22,6 +23,7 @@ const { tellBody } = useErrorText();
 
 const PAGES = ['today', 'ledger', 'add', 'house'] as const;
 const RETRY_MS = 15_000;
+const PREFETCH_MS = 1_500;
 
 const homeId = computed(() => (typeof route.params['homeId'] === 'string' ? route.params['homeId'] : null));
 
@@ -48,6 +50,19 @@ watch(
     if (homeId.value) void home.load(homeId.value);
   },
 );
+
+// A page not fetched before cannot be had without a connection; that is said, and the one on screen stays.
+const unfetched = ref<string | null>(null);
+router.onError((_error, to) => {
+  unfetched.value = to.fullPath;
+});
+router.afterEach(() => {
+  unfetched.value = null;
+});
+onMounted(() => {
+  // The other pages are fetched while nothing else is going on, so that a lost connection does not keep one from them.
+  window.setTimeout(() => void fetchPages(), PREFETCH_MS);
+});
 
 async function switchHome(event: Event): Promise<void> {
   await router.push({ name: 'today', params: { homeId: (event.target as HTMLSelectElement).value } });
@@ -88,6 +103,9 @@ async function leave(): Promise<void> {
     </div>
   </header>
   <div class="strips no-print" aria-live="polite">
+    <p v-if="unfetched" class="strip wrong">
+      {{ t('shell.unfetched') }} <a :href="unfetched">{{ t('shell.tryAgain') }}</a>
+    </p>
     <p v-if="!online" class="strip">{{ t('shell.offline') }}</p>
     <p v-if="outbox.waiting.length > 0" class="strip" data-test="waiting">
       {{ t('shell.waiting', { n: outbox.waiting.length }, outbox.waiting.length) }}
@@ -95,7 +113,10 @@ async function leave(): Promise<void> {
     </p>
     <p v-for="parcel in outbox.refused" :key="parcel.id" class="strip wrong">
       {{
-        t('shell.refused', { what: parcel.label, why: parcel.refused ? tellBody(parcel.refused).text : '' })
+        t('shell.refused', {
+          what: parcel.label.replace(/\.$/, ''),
+          why: parcel.refused ? tellBody(parcel.refused).text : '',
+        })
       }}
       <button type="button" @click="outbox.drop(parcel.id)">{{ t('shell.drop') }}</button>
     </p>

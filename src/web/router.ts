@@ -3,15 +3,26 @@ import { useSession } from './stores/session.ts';
 import TodayView from './views/today/TodayView.vue';
 import SignInView from './views/sign-in/SignInView.vue';
 
+const LATER = {
+  ledger: () => import('./views/ledger/LedgerView.vue'),
+  add: () => import('./views/add/AddView.vue'),
+  house: () => import('./views/house/HouseView.vue'),
+};
+
 const routes: RouteRecordRaw[] = [
   { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
   { path: '/homes/:homeId/today', name: 'today', component: TodayView },
-  { path: '/homes/:homeId/ledger', name: 'ledger', component: () => import('./views/ledger/LedgerView.vue') },
-  { path: '/homes/:homeId/add', name: 'add', component: () => import('./views/add/AddView.vue') },
-  { path: '/homes/:homeId/house', name: 'house', component: () => import('./views/house/HouseView.vue') },
-  { path: '/homes', name: 'homes', component: () => import('./views/house/HouseView.vue') },
+  { path: '/homes/:homeId/ledger', name: 'ledger', component: LATER.ledger },
+  { path: '/homes/:homeId/add', name: 'add', component: LATER.add },
+  { path: '/homes/:homeId/house', name: 'house', component: LATER.house },
+  { path: '/homes', name: 'homes', component: LATER.house },
   { path: '/:rest(.*)*', redirect: { name: 'homes' } },
 ];
+
+/** Fetches the pages that are loaded on demand. One that cannot be had now is fetched when it is gone to. */
+export async function fetchPages(): Promise<void> {
+  await Promise.allSettled(Object.values(LATER).map((page) => page()));
+}
 
 /** The pages. Whoever is not signed in is asked to first, and then goes on to where they were going. */
 export function makeRouter() {

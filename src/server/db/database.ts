@@ -6,10 +6,12 @@ export type Database = NodePgDatabase;
 /** A transaction; everything the stores do happens in one. */
 export type Tx = Parameters<Parameters<Database['transaction']>[0]>[0];
 
-/** Opens a pool as the app role. `onIdleError` hears of connections lost while nobody uses them. */
-export function openDatabase(url: string, onIdleError: (error: Error) => void): { db: Database; pool: Pool } {
+/** Opens a pool as the app role. `onLost` hears of connections lost, used or idle; whoever waits on one is told besides. */
+export function openDatabase(url: string, onLost: (error: Error) => void): { db: Database; pool: Pool } {
   const pool = new Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 5_000 });
-  pool.on('error', onIdleError);
+  pool.on('error', onLost);
+  // A connection in use reports its loss itself, and unheard that would end the process.
+  pool.on('connect', (client) => client.on('error', onLost));
   return { db: drizzle(pool), pool };
 }
 

@@ -78,9 +78,7 @@ const written = computed(() => {
         <span class="about">{{ now.about }}</span>
         <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
       </h2>
-      <p v-if="now.says.length > 0" class="says small">
-        <span v-for="say in now.says" :key="say.field">{{ say.text }}</span>
-      </p>
+      <p v-if="now.says.length > 0" class="says small">{{ now.says.map(({ text }) => text).join('; ') }}</p>
       <dl v-if="changes.length > 0" class="changes small">
         <div v-for="change in changes" :key="change.field">
           <dt>{{ t(`ledger.field.${change.field}`) }}</dt>
@@ -164,10 +162,6 @@ del {
 ins {
   color: var(--brine);
   text-decoration: none;
-}
-
-.says span + span::before {
-  content: '; ';
 }
 
 .changes div {

@@ -158,13 +158,13 @@ const print = (): void => {
       </p>
     </div>
     <PageState
-      v-if="state.kind !== 'ready'"
+      v-if="state.kind === 'failed' || (state.kind === 'loading' && !sections)"
       :state="state"
       :loading="t('shell.loading')"
       :again="t('shell.tryAgain')"
       @again="load"
     />
-    <template v-else-if="sections">
+    <template v-if="sections">
       <p v-if="home.rows.length === 0" class="notice">
         <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
         <RouterLink v-if="home.mayWrite" :to="{ name: 'add', params: route.params }">{{

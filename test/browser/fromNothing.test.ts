@@ -1,0 +1,143 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { line, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+const fill = async (fields: Record<string, string>): Promise<void> => {
+  for (const [label, text] of Object.entries(fields)) await page.type(label, text);
+};
+
+describe('from an empty account', () => {
+  test('what is wrong with an account stands beside its field', async () => {
+    await page.go('/sign-in');
+    await page.press('No account yet');
+    await fill({ 'Your name': 'Maren', 'E-mail address': 'not-an-address', Password: 'short' });
+    await page.press('Make the account');
+    await page.says('must be written as an e-mail address');
+    await page.type('E-mail address', 'maren@example.org');
+    await page.press('Make the account');
+    await page.says('must have at least 10 characters');
+    expect(await (await page.field('Your name')).getAttribute('value')).toBe('Maren');
+  });
+
+  test('an account leads to making the first home', async () => {
+    await page.type('Password', 'long enough for this');
+    await page.press('Make the account');
+    await page.says('No home yet.');
+    await fill({ Name: '8 Kiln Street', 'Time zone': 'America/Nowhere', Currency: 'USD' });
+    await page.press('Make the home');
+    await page.says('must be a time zone such as America/Chicago');
+    await page.type('Time zone', 'America/Denver');
+    await page.press('Make the home');
+    await page.says('Nothing is kept here yet.');
+  });
+
+  test('an asset with units, a task by one of its schools, and since when', async () => {
+    await page.press('Add to the house');
+    await page.choose('Kind', 'Smoke alarm');
+    await page.type('Name', 'Smoke alarms');
+    await page.choose('Place', 'a new place');
+    await page.type('Name of the place', 'Upstairs');
+    await page.type('Units, one a line', 'Landing\nBedroom');
+    await page.choose('Task', 'Test the smoke alarm');
+    await page.says('First due Tue, Nov 24, today. no record of it yet', '[data-test=preview]');
+    await page.type('Last done', '2026-11-01');
+    await page.says('First due Tue, Dec 1, in 7 days. 1 month after Sun, Nov 1', '[data-test=preview]');
+    await page.press('Add it');
+    await page.says('Smoke alarms is in the house.');
+  });
+
+  test('a task in one’s own words with a rule and a factor', async () => {
+    await page.choose('Kind', 'Filter position');
+    await page.type('Name', 'Return filter');
+    await page.type('Filter thickness (in', '1');
+    await page.choose('Task', 'in my own words');
+    await page.type('What is to be done', 'Vacuum the grille');
+    await page.type('Every', '0');
+    await page.press('Add it');
+    await page.says('must be at least 1');
+    await page.type('Every', '6');
+    await page.press('Add a factor');
+    await page.driver.executeScript("document.querySelector('.factor input').focus()");
+    await page.driver.switchTo().activeElement().sendKeys('a sawmill next door');
+    const factor = page.driver.findElement({ css: '.factor input[inputmode=decimal]' });
+    await factor.clear();
+    await factor.sendKeys('0.5');
+    await page.type('Last done', '2026-11-01');
+    await page
+      .says('First due Sat, Jan 31, 2027', '[data-test=preview]')
+      .catch(() => page.says('First due Sun, Jan 31, 2027', '[data-test=preview]'));
+    await page.press('Add it');
+    await page.says('Return filter is in the house.');
+  });
+
+  test('Today has both, like duties as one line with a tick for each', async () => {
+    await page.press('Today');
+    const alarms = await page.says('Landing', line('smoke-alarm-test'));
+    expect(alarms).toContain('Bedroom');
+    await page.click(`${line('Vacuum the grille')} [data-act=why]`);
+    await page.says(
+      'What wears it: a sawmill next door ×0.5. Together ×0.5, so 91 days',
+      line('Vacuum the grille'),
+    );
+  });
+
+  test('the house shows what it has, in the home’s own units, and gives its file', async () => {
+    await page.press('House');
+    const things = await page.says('Download the house file');
+    expect(things).toContain('Return filter 1 in');
+    expect(things).toContain('Landing Smoke alarms, in Upstairs');
+    const link = await page.find('a[download]');
+    expect(await link.getAttribute('download')).toBe('8-kiln-street.json');
+    const file = await page.driver.executeAsyncScript<{ format: string; entries: unknown[] }>(
+      'const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.json()).then(done);',
+      await link.getAttribute('href'),
+    );
+    expect(file.format).toBe('salt-ledger-house');
+    expect(file.entries).toHaveLength(6);
+  });
+
+  test('letting someone in needs an account of theirs, and gives them a role', async () => {
+    await page.type('E-mail address', 'nobody@example.org');
+    await page.press('Save');
+    await page.says('Nobody has an account with that address yet.');
+    await page.type('E-mail address', 'demo@salt-ledger.example');
+    await page.choose('They may', 'look');
+    await page.press('Save');
+    await page.says('demo@salt-ledger.example may now: look.');
+  });
+
+  test('who may only look sees the dates and no way to write', async () => {
+    await page.press('Sign out');
+    await page.says('Look around');
+    await page.press('Look around');
+    await page.says('What is due at');
+    const path = `//header//option[contains(., '8 Kiln Street')]`;
+    await page.driver.findElement({ xpath: path }).click();
+    await page.says('You may look at this home but not write in it.');
+    await page.find('[data-line]');
+    expect(await page.count('[data-act=done], [data-act=log], [data-act=putOff]')).toBe(0);
+    await page.press('Add');
+    await page.says('You may look at this home but not write in it.');
+  });
+
+  test('signed out, a page asks to sign in and then goes on to where one was going', async () => {
+    const { pathname } = new URL(await page.driver.getCurrentUrl());
+    await page.press('Sign out');
+    await page.says('Look around');
+    await page.go(pathname.replace('/add', '/ledger'));
+    await page.press('Look around');
+    await page.says('Everything written down for 8 Kiln Street');
+    expect(await page.complaints()).toEqual([]);
+  });
+});

@@ -1,0 +1,151 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { line, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+let homePath: string;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+  homePath = new URL(await page.driver.getCurrentUrl()).pathname.replace('/today', '');
+});
+beforeEach(async () => {
+  await page.go(`${homePath}/today`);
+  await page.find('[data-line]');
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+const newestEntry = async (): Promise<string> => {
+  await page.go(`${homePath}/ledger`);
+  return (await (await page.find('[data-entry]')).getText()).replace(/\s+/g, ' ');
+};
+
+describe('logging with details', () => {
+  test('for a past day, by someone new, with minutes, cost and a note', async () => {
+    await page.click(`${line('Reseal the steps')} [data-act=log]`);
+    await page.type('Day it was done', '2026-11-21');
+    await page.choose('Who did it', 'someone new');
+    await page.type('Their name', 'Aunt Marte');
+    await page.type('Minutes', '95');
+    await page.type('Cost (USD)', '12,50');
+    await page.type('Note', 'Two coats');
+    await page.says('Front steps: next due Wed, Nov 15, 2028', '[role=dialog]');
+    await page.press('Write it down');
+    await page.says('Reseal the steps, Front steps: logged for Sat, Nov 21.', '.saying');
+    const entry = await newestEntry();
+    expect(entry).toContain('Aunt Marte; 95 minutes; $12.50; Two coats');
+    expect(entry).toContain('Nov 21 Sat, 3 days ago');
+  });
+
+  test('a day still to come is refused beside its field, and what was typed stays', async () => {
+    await page.click(`${line('dryer-vent')} [data-act=log]`);
+    await page.type('Day it was done', '2026-11-25');
+    await page.type('Note', 'keep me');
+    await page.press('Write it down');
+    await page.says('That day is still to come. Today there is Tue, Nov 24.', '[role=dialog]');
+    expect(await (await page.field('Note')).getAttribute('value')).toBe('keep me');
+    expect(await (await page.field('Day it was done')).getAttribute('aria-invalid')).toBe('true');
+  });
+
+  test.each([
+    ['Minutes', 'ten'],
+    ['Cost (USD)', '1.234'],
+  ])('%s typed as %s is refused by name', async (label, text) => {
+    await page.click(`${line('dryer-vent')} [data-act=log]`);
+    await page.type(label, text);
+    await page.press('Write it down');
+    await page.says('must be at least 0', '[role=dialog]');
+    expect(await (await page.field(label)).getAttribute('aria-invalid')).toBe('true');
+  });
+
+  test('before its window opens, one press does not log it: the sheet first says it would be an extra', async () => {
+    await page.click('[data-line^="coming smoke-alarm-battery-swap"] [data-act=done]');
+    await page.says(
+      'Hall: this is before Sun, Feb 21, 2027, when its window opens. It will stand as an extra',
+      '[role=dialog]',
+    );
+    await page.press('Cancel');
+    expect(await page.count('[role=dialog]')).toBe(0);
+  });
+
+  test('left undone on purpose counts as done that day, with the reason', async () => {
+    await page.click(`${line('dryer-vent')} [data-act=log]`);
+    await (await page.field('Left undone on purpose')).click();
+    await page.type('Why it was skipped', 'The dryer is away for repair');
+    await page.press('Write it down');
+    await page.says('Next due Wed, Nov 24, 2027', '.saying');
+    expect(await newestEntry()).toContain('Skipped Clean the dryer vent, Dryer The dryer is away for repair');
+  });
+});
+
+describe('several units on one line', () => {
+  test('each has its own tick, and all go in one batch that one press takes back', async () => {
+    await page.press('Done, all 2');
+    await page.says('Test the GFCI outlet, Counter outlet and Laundry outlet: logged for today.', '.saying');
+    await page.find('[data-line^="coming gfci-test"]');
+    await page.click('[data-act=undo]');
+    await page.says('Taken back.', '.saying');
+    await page.find('[data-line^="baseline gfci-test"]');
+    await page.click('[data-line^="baseline gfci-test"] .units li:nth-child(2) button');
+    await page.says('Laundry outlet: logged for today.', '.saying');
+    await page.says('Counter outlet', '[data-line^="baseline gfci-test"]');
+    await page.says('Laundry outlet', '[data-line^="coming gfci-test"]');
+  });
+
+  test('pressing twice logs once', async () => {
+    const button = await page.find(
+      '[data-line^="coming air-filter"] [data-act=done], [data-line^="open air-filter"] [data-act=done], [data-line^="late smoke-alarm-test"] [data-act=done]',
+    );
+    await page.driver.executeScript('arguments[0].click(); arguments[0].click();', button);
+    await page.says('logged for today', '.saying');
+    await page.go(`${homePath}/ledger`);
+    await page.find('[data-entry]');
+    const texts = await Promise.all(
+      (await page.driver.findElements({ css: '[data-entry]' })).slice(0, 2).map((one) => one.getText()),
+    );
+    expect(texts[0]).not.toEqual(texts[1]);
+  });
+});
+
+describe('putting off', () => {
+  test('past its latest day, where lives depend on it, only with the acknowledgement', async () => {
+    await page.click(`${line('late smoke-alarm-battery-swap')} [data-act=putOff]`);
+    await page.type('To which day', '2026-12-20');
+    await page.press('Put it off', '//*[@role="dialog"]');
+    await page.says('must be given', '[role=dialog]');
+    await page.type('Why', 'No 9 V cells in the house');
+    await page.press('Put it off', '//*[@role="dialog"]');
+    await page.says('say that you know', '[role=dialog]');
+    await (await page.field('I know')).click();
+    await page.press('Put it off', '//*[@role="dialog"]');
+    await page.says('put off to Sun, Dec 20.', '.saying');
+    await page.says('put off: “No 9 V cells in the house”');
+  });
+});
+
+describe('someone else was quicker', () => {
+  test('the page says so, writes nothing and shows what stands now', async () => {
+    const other = await Page.open(server.address);
+    try {
+      await other.signInToDemo();
+      await page.find(line('air-filter'));
+      const act = async (which: Page): Promise<void> => {
+        await which.click(`${line('air-filter')} [data-act=log]`);
+        await which.says('What follows', '[role=dialog]');
+      };
+      await act(page);
+      await act(other);
+      await other.press('Write it down');
+      await other.says('logged for today', '.saying');
+      await page.press('Write it down');
+      await page.says('Someone else was quicker', '[role=dialog]');
+    } finally {
+      await other.close();
+    }
+  });
+});

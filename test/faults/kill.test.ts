@@ -1,0 +1,191 @@
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { v7 as uuid } from 'uuid';
+import {
+  initCluster,
+  postmasterPid,
+  startCluster,
+  stopCluster,
+  type Cluster,
+} from '../../src/cluster/cluster.ts';
+import { MIGRATIONS } from '../../src/cluster/installation.ts';
+import { setUpDatabase } from '../../src/server/db/setup.ts';
+import { PASSWORDS } from '../support/database.ts';
+import { startServer, type RunningServer } from '../support/running.ts';
+
+const PASSWORD = 'a long enough password';
+const ROUNDS = 6;
+const LOGS_A_ROUND = 12;
+
+let parent: string;
+let cluster: Cluster;
+let databaseUrl: string;
+let server: RunningServer;
+let cookie: string;
+let homeId: string;
+let duty: string;
+
+beforeAll(async () => {
+  parent = mkdtempSync('/tmp/salt-fault-');
+  chmodSync(parent, 0o755);
+  cluster = { folder: join(parent, 'cluster'), superuserPassword: 'throwaway' };
+  await initCluster(cluster);
+  await openDatabase();
+  server = await startServer(databaseUrl);
+  const answer = await post('/api/sign-up', {
+    name: 'Rowan',
+    email: 'rowan@example.org',
+    password: PASSWORD,
+  });
+  cookie = (answer.headers.get('set-cookie') ?? '').split(';')[0] ?? '';
+  await makeHome();
+});
+afterAll(async () => {
+  await server.kill();
+  await stopCluster(cluster);
+  rmSync(parent, { recursive: true, force: true });
+});
+
+async function openDatabase(): Promise<void> {
+  const running = await startCluster(cluster);
+  databaseUrl = (await setUpDatabase(running.adminUrl('salt_faults'), PASSWORDS, MIGRATIONS)).app;
+}
+
+const post = (path: string, body: object): Promise<Response> =>
+  fetch(`${server.address}${path}`, {
+    method: 'POST',
+    body: JSON.stringify(body),
+    headers: { 'content-type': 'application/json', cookie: cookie ?? '' },
+  });
+
+async function makeHome(): Promise<void> {
+  const asset = uuid();
+  [homeId, duty] = [uuid(), uuid()];
+  const home = {
+    id: homeId,
+    name: 'Mill',
+    zone: 'America/Chicago',
+    hemisphere: 'north',
+    units: 'us',
+    vocabulary: 'en-US',
+    currency: 'USD',
+  };
+  expect((await post('/api/homes', home)).status).toBe(200);
+  const terms = {
+    school: null,
+    rule: { kind: 'interval', every: { unit: 'months', count: 1 } },
+    factors: [],
+    doer: 'self',
+  };
+  const kept = {
+    practice: { from: 'home', title: 'Work', lifeSafety: false },
+    terms,
+    units: [{ asset, duty, entry: uuid() }],
+  };
+  const added = {
+    batch: uuid(),
+    on: '2026-11-01',
+    assets: [{ id: asset, kind: 'other', name: 'Thing' }],
+    duties: [kept],
+  };
+  expect((await post(`/api/homes/${homeId}/additions`, added)).status).toBe(200);
+}
+
+interface Log {
+  readonly id: string;
+  readonly body: object;
+}
+const newLog = (): Log => {
+  const id = uuid();
+  return { id, body: { entries: [{ id, date: '2026-11-20', body: { kind: 'done', duty, note: id } }] } };
+};
+
+/** Whether a log was acknowledged. A connection cut off half-way is neither yes nor no; the sender asks again. */
+async function acknowledged({ body }: Log): Promise<boolean> {
+  try {
+    return (await post(`/api/homes/${homeId}/entries`, body)).status === 200;
+  } catch {
+    return false;
+  }
+}
+
+async function ledgerIds(): Promise<string[]> {
+  const ids: string[] = [];
+  for (let before: number | null | undefined; before !== null;) {
+    const query: string = before === undefined ? '?limit=200' : `?limit=200&before=${before}`;
+    const answer = await fetch(`${server.address}/api/homes/${homeId}/entries${query}`, {
+      headers: { cookie },
+    });
+    const page = (await answer.json()) as {
+      lines: { entry: { id: string; body: { kind: string } } }[];
+      next: number | null;
+    };
+    ids.push(...page.lines.filter(({ entry }) => entry.body.kind === 'done').map(({ entry }) => entry.id));
+    before = page.next;
+  }
+  return ids;
+}
+
+/** Sends logs, several at a time, and cuts the power while some are still on their way. */
+async function logAndCut(cut: () => Promise<void>): Promise<{ sent: Log[]; acknowledged: string[] }> {
+  const sent = Array.from({ length: LOGS_A_ROUND }, newLog);
+  const heard: string[] = [];
+  const first = sent.slice(0, LOGS_A_ROUND / 2);
+  for (const log of first) if (await acknowledged(log)) heard.push(log.id);
+  const onTheirWay = sent.slice(LOGS_A_ROUND / 2).map(async (log) => {
+    if (await acknowledged(log)) heard.push(log.id);
+  });
+  await Promise.race(onTheirWay);
+  await cut();
+  await Promise.all(onTheirWay);
+  return { sent, acknowledged: heard };
+}
+
+describe.each([
+  [
+    'the server',
+    async () => {
+      await server.kill();
+      server = await startServer(databaseUrl);
+    },
+  ],
+  [
+    'PostgreSQL',
+    async () => {
+      const pid = postmasterPid(cluster.folder);
+      expect(pid).toBeGreaterThan(0);
+      process.kill(pid, 'SIGKILL');
+      await openDatabase();
+      await server.kill();
+      server = await startServer(databaseUrl);
+    },
+  ],
+])('kill -9 of %s between logs', (_what, cut) => {
+  test('loses nothing that was acknowledged, and sending again doubles nothing', async () => {
+    for (let round = 0; round < ROUNDS; round += 1) {
+      const { sent, acknowledged: heard } = await logAndCut(cut);
+      expect(heard.length).toBeGreaterThanOrEqual(LOGS_A_ROUND / 2);
+      const kept = await ledgerIds();
+      for (const id of heard) expect(kept).toContain(id);
+      for (const log of sent) expect(await acknowledged(log)).toBe(true);
+      const after = await ledgerIds();
+      for (const { id } of sent) expect(after.filter((one) => one === id)).toHaveLength(1);
+    }
+    expect(new Set(await ledgerIds()).size).toBe((await ledgerIds()).length);
+  });
+});
+
+describe('while PostgreSQL is away', () => {
+  test('the answer is that the ledger cannot be reached, and it recovers by itself when it is back', async () => {
+    await stopCluster(cluster);
+    const log = newLog();
+    const answer = await post(`/api/homes/${homeId}/entries`, log.body);
+    expect(answer.status).toBe(503);
+    expect(await answer.json()).toMatchObject({ code: 'unavailable' });
+    // Back on the port it had, as a restart of the same server would be.
+    const { port } = new URL(databaseUrl);
+    await startCluster(cluster, `-p ${port}`);
+    await expect.poll(() => acknowledged(log), { timeout: 15_000 }).toBe(true);
+  });
+});
