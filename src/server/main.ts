@@ -39,3 +39,5 @@ server.listen(config.port, config.host, () => {
 });
 process.once('SIGTERM', close);
 process.once('SIGINT', close);
+// The program that started it is gone, killed perhaps: a server nobody minds would only hold the port.
+process.once('disconnect', close);

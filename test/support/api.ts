@@ -1,5 +1,4 @@
 import { createServer, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import supertest from 'supertest';
 import { v7 as uuid } from 'uuid';
@@ -58,9 +57,6 @@ export async function startApi(overrides: Partial<Config> = {}): Promise<Api> {
     },
   };
 }
-
-export const addressOf = ({ server }: Api): string =>
-  `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 
 export type Agent = ReturnType<typeof supertest.agent>;
 

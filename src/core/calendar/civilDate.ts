@@ -54,8 +54,19 @@ function isLeapYear(year: number): boolean {
 
 const pad = (value: number, width: number): string => String(value).padStart(width, '0');
 
+const FIRST_KEPT = daysFromCivil(1970, 1, 1);
+const LAST_KEPT = daysFromCivil(2100, 1, 1);
+
+/** Dates once written out, by day number from {@link FIRST_KEPT} on: a schedule names the same few thousand again and again. */
+const written = new Array<CivilDate | undefined>(LAST_KEPT - FIRST_KEPT + 1);
+
 /** Writes a day number as a civil date. */
 export function toCivilDate(dayNumber: DayNumber): CivilDate {
+  if (dayNumber < FIRST_KEPT || dayNumber > LAST_KEPT) return writeOut(dayNumber);
+  return (written[dayNumber - FIRST_KEPT] ??= writeOut(dayNumber));
+}
+
+function writeOut(dayNumber: DayNumber): CivilDate {
   const { year, month, day } = civilFromDays(dayNumber);
   return `${pad(year, 4)}-${pad(month, 2)}-${pad(day, 2)}` as CivilDate;
 }

@@ -30,5 +30,4 @@ export const practiceSchema = z
     message: 'must be one of the schools',
   });
 
-export type School = z.infer<typeof schoolSchema>;
 export type Practice = z.infer<typeof practiceSchema>;

@@ -86,7 +86,6 @@ export const dutySchema = z
   .strictObject({ id: idSchema, asset: idSchema, practice: dutyPracticeSchema })
   .meta({ id: 'Duty' });
 
-export type HomeFields = z.infer<typeof homeFieldsSchema>;
 export type Home = z.infer<typeof homeSchema>;
 export type Person = z.infer<typeof personSchema>;
 export type Space = z.infer<typeof spaceSchema>;

@@ -17,12 +17,14 @@ export function foretell(
 ): Occurrence[] {
   const source = new OccurrenceSource(dutyId, history, windowTerms, place);
   const found: Occurrence[] = [];
+  const end = toDay(until);
   let last: Completion | null = history.completions.at(-1) ?? null;
   const owedFrom = history.adoption.day;
   let next = source.next(0, last ? Math.max(owedFrom, last.day + 1) : owedFrom, last);
-  while (next && next.window.due <= until) {
+  while (next && next.dueDay <= end) {
     found.push(next);
-    last = { entryId: next.key, day: toDay(next.window.due), how: 'done' };
+    // No entry stands for it yet, so the day it is imagined on names it.
+    last = { entryId: next.window.due, day: next.dueDay, how: 'done' };
     next = source.next(next.segment, Math.max(owedFrom, next.ruleDay + 1), last);
   }
   return found;

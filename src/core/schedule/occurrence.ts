@@ -2,9 +2,9 @@ import { toCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
 import { intervalDue, scaleInterval, type ScaledInterval } from './interval.ts';
 import { listingOf, type CalendarPlace, type Listing } from './listing.ts';
 import type { Completion, DutyHistory, TermsSegment } from './history.ts';
-import type { CalendarRule, IntervalRule } from './rule.ts';
+import type { IntervalRule } from './rule.ts';
 import type { Reason } from './reason.ts';
-import { marginsOf, type MarginBasis, type Window, type WindowTerms } from './window.ts';
+import { marginsOf, type MarginBasis, type Margins, type Window, type WindowTerms } from './window.ts';
 
 /** One time a duty falls due. `key` names it by its duty and what started it, for good. */
 export interface Occurrence {
@@ -15,6 +15,8 @@ export interface Occurrence {
   readonly baseline: boolean;
   /** Which terms judge it. */
   readonly segment: number;
+  /** The due day of the window, as a number. */
+  readonly dueDay: DayNumber;
   /** The day its rule gave, before any putting off. */
   readonly ruleDay: DayNumber;
   readonly clock: 'restarts' | 'listed';
@@ -30,7 +32,7 @@ export class OccurrenceSource {
     private readonly windowTerms: WindowTerms,
     place: CalendarPlace,
   ) {
-    this.plans = history.segments.map((segment) => planOf(segment, place));
+    this.plans = history.segments.map((segment) => planOf(segment, windowTerms, place));
   }
 
   /**
@@ -82,49 +84,55 @@ export class OccurrenceSource {
     }
     if (due >= plan.end) return null;
     const key = `${this.dutyId}:${last?.entryId ?? adoption.entryId}`;
-    const basis: MarginBasis = { kind: 'interval', days: plan.scaled.basisDays };
-    return this.finish({
+    const window = this.windowAround(due, plan.scaled.basisDays, plan.margins, key, reasons);
+    const dueDay = this.dueDayOf(key, due);
+    return {
       key,
+      window,
+      dueDay,
+      reasons,
+      baseline: last === null,
       segment,
       ruleDay: due,
-      reasons,
-      basis,
-      baseline: last === null,
       clock: 'restarts',
-    });
+    };
   }
 
   private byListing(plan: ListingPlan, segment: number, listedFrom: DayNumber): Occurrence | null {
     const listed = plan.listing.onOrAfter(Math.max(plan.start, listedFrom));
     if (!listed || listed.day >= plan.end) return null;
-    const before = plan.listing.before(listed.day);
-    const after = plan.listing.onOrAfter(listed.day + 1);
+    const { day, reason } = listed;
+    const before = plan.listing.before(day);
+    const after = plan.listing.onOrAfter(day + 1);
     const basis: MarginBasis = {
       kind: 'calendar',
-      gapBefore: before && listed.day - before.day,
-      gapAfter: after && after.day - listed.day,
+      gapBefore: before && day - before.day,
+      gapAfter: after && after.day - day,
     };
-    const key = `${this.dutyId}:${toCivilDate(listed.day)}`;
-    return this.finish({
-      key,
-      segment,
-      ruleDay: listed.day,
-      reasons: [listed.reason],
-      basis,
-      baseline: false,
-      clock: 'listed',
-    });
+    const key = `${this.dutyId}:${toCivilDate(day)}`;
+    const reasons: Reason[] = [reason];
+    const window = this.windowAround(day, null, marginsOf(basis, this.windowTerms), key, reasons);
+    const dueDay = this.dueDayOf(key, day);
+    return { key, window, dueDay, reasons, baseline: false, segment, ruleDay: day, clock: 'listed' };
   }
 
-  private finish(draft: Omit<Occurrence, 'window'> & { reasons: Reason[]; basis: MarginBasis }): Occurrence {
-    const { basis, ...rest } = draft;
-    const margins = marginsOf(basis, this.windowTerms);
-    const due = toCivilDate(draft.ruleDay);
-    const earliest = toCivilDate(draft.ruleDay - margins.early);
-    const latest = toCivilDate(draft.ruleDay + margins.grace);
-    const basisDays = basis.kind === 'interval' ? basis.days : null;
-    draft.reasons.push({ kind: 'window', basisDays, ...margins, earliest, latest });
-    return { ...rest, window: this.putOff(draft.key, { earliest, due, latest }, draft.reasons) };
+  private dueDayOf(key: string, ruleDay: DayNumber): DayNumber {
+    const putOff = this.history.putOffs.get(key);
+    return putOff ? toDay(putOff.to) : ruleDay;
+  }
+
+  private windowAround(
+    due: DayNumber,
+    basisDays: number | null,
+    margins: Margins,
+    key: string,
+    reasons: Reason[],
+  ): Window {
+    const { early, earlyBy, grace, graceBy } = margins;
+    const earliest = toCivilDate(due - early);
+    const latest = toCivilDate(due + grace);
+    reasons.push({ kind: 'window', basisDays, early, earlyBy, grace, graceBy, earliest, latest });
+    return this.putOff(key, { earliest, due: toCivilDate(due), latest }, reasons);
   }
 
   /** Putting off to a chosen day: earliest stays unless the day is before it, latest becomes the later of itself and the day. */
@@ -149,6 +157,8 @@ interface IntervalPlan {
   readonly rule: IntervalRule;
   readonly factors: TermsSegment['terms']['factors'];
   readonly scaled: ScaledInterval;
+  /** The same for every occurrence of the terms. */
+  readonly margins: Margins;
 }
 interface ListingPlan {
   readonly kind: 'listed';
@@ -158,13 +168,16 @@ interface ListingPlan {
 }
 type SegmentPlan = IntervalPlan | ListingPlan;
 
-function planOf({ terms, start, end }: TermsSegment, place: CalendarPlace): SegmentPlan {
+function planOf(
+  { terms, start, end }: TermsSegment,
+  windowTerms: WindowTerms,
+  place: CalendarPlace,
+): SegmentPlan {
   const { rule, factors } = terms;
-  if (rule.kind === 'interval') {
-    return { kind: 'interval', start, end, rule, factors, scaled: scaleInterval(rule, factors) };
-  }
-  const listingRule: CalendarRule = rule;
-  return { kind: 'listed', start, end, listing: listingOf(listingRule, place) };
+  if (rule.kind !== 'interval') return { kind: 'listed', start, end, listing: listingOf(rule, place) };
+  const scaled = scaleInterval(rule, factors);
+  const margins = marginsOf({ kind: 'interval', days: scaled.basisDays }, windowTerms);
+  return { kind: 'interval', start, end, rule, factors, scaled, margins };
 }
 
 /** The day on which an occurrence's window opens. */

@@ -51,4 +51,3 @@ export const reasonSchema = z.discriminatedUnion('kind', [
 ]);
 
 export type Reason = z.infer<typeof reasonSchema>;
-export type WindowReason = Extract<Reason, { kind: 'window' }>;

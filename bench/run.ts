@@ -1,0 +1,6 @@
+import { benchDueDates } from './dueDates.ts';
+import { benchDueRoute } from './dueRoute.ts';
+import { benchInitialScript } from './initialScript.ts';
+
+// npm run bench: ratios against a peer in the same run. Figures of single machines mean little; ratios travel.
+console.table([...benchDueDates(), ...(await benchDueRoute()), ...(await benchInitialScript())]);

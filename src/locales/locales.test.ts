@@ -1,0 +1,189 @@
+import { describe, expect, test } from 'vitest';
+import { ERROR_CODES } from '../contract/errors.ts';
+import { civil } from '../core/calendar/civilDate.ts';
+import { PRACTICES } from '../core/catalogue/catalogue.ts';
+import { practiceSchema } from '../core/catalogue/practice.ts';
+import { assetKindSchema } from '../core/house/assetKind.ts';
+import { ENTRY_KINDS } from '../core/ledger/entry.ts';
+import { marginSourceSchema, reasonSchema } from '../core/schedule/reason.ts';
+import { doerSchema } from '../core/schedule/terms.ts';
+import { enGB } from './en-GB.ts';
+import { enUS } from './en-US.ts';
+import { currencyDigits, formatsFor } from './format.ts';
+import { plainTranslate } from './plain.ts';
+import { ruleText } from './practiceText.ts';
+import { gistText, reasonText } from './reasonText.ts';
+import type { Speech } from './speech.ts';
+
+interface Tree {
+  readonly [key: string]: string | Tree;
+}
+
+/** Every path of a tree of sentences with its sentence. */
+const flat = (tree: Tree, within = ''): [string, string][] =>
+  Object.entries(tree).flatMap(([key, value]): [string, string][] =>
+    typeof value === 'string' ? [[`${within}${key}`, value]] : flat(value, `${within}${key}.`),
+  );
+const american = new Map(flat(enUS));
+const british = new Map(flat(enGB as Tree));
+const names = (text: string): string[] =>
+  [...text.matchAll(/\{(\w+)\}/g)].map(([, name]) => name ?? '').sort();
+const speech: Speech = {
+  t: plainTranslate('en-US'),
+  formats: formatsFor('en-US'),
+  today: civil('2026-11-24'),
+};
+
+describe('sentences', () => {
+  test('British wording says only what differs, and fills in the same things', () => {
+    for (const [path, text] of british) {
+      expect(american.get(path), path).toBeDefined();
+      expect(text, path).not.toBe(american.get(path));
+      expect([...new Set(names(text))], path).toEqual([...new Set(names(american.get(path) ?? ''))]);
+    }
+  });
+
+  test('every code that can reach a person has its sentence', () => {
+    const wanted = [
+      ...ERROR_CODES.map((code) => `error.${code}`),
+      ...ENTRY_KINDS.map((kind) => `ledger.kind.${kind}`),
+      ...assetKindSchema.options.map((kind) => `assetKind.${kind}`),
+      ...marginSourceSchema.options.map((source) => `margin.${source}`),
+      ...doerSchema.options.map((doer) => `doer.${doer}`),
+    ];
+    expect(wanted.filter((path) => !american.has(path))).toEqual([]);
+  });
+
+  test('every practice stands by the schema and has its texts, and no text is left over', () => {
+    const wanted = PRACTICES.flatMap((practice) => {
+      expect(practiceSchema.safeParse(practice).success, practice.code).toBe(true);
+      const schools = practice.schools.flatMap(({ code }) => [`school.${code}.name`, `school.${code}.when`]);
+      return ['title', 'why', ...schools].map((part) => `practice.${practice.code}.${part}`);
+    });
+    expect([...american.keys()].filter((path) => path.startsWith('practice.')).sort()).toEqual(wanted.sort());
+    expect(new Set(PRACTICES.map(({ code }) => code)).size).toBe(PRACTICES.length);
+    const factors = new Set(PRACTICES.flatMap((practice) => practice.factors.map(({ code }) => code)));
+    expect(Object.keys(enUS.factor).sort()).toEqual([...factors].sort());
+  });
+
+  test('nothing exclaims', () => {
+    expect([...american.values(), ...british.values()].filter((text) => text.includes('!'))).toEqual([]);
+  });
+});
+
+describe('reasons in words', () => {
+  const on = civil('2027-01-15');
+  const reasons = [
+    { kind: 'lastDone', on, how: 'done' },
+    { kind: 'interval', every: { unit: 'months', count: 3 }, due: on },
+    {
+      kind: 'factors',
+      factors: [
+        { code: 'smoker', value: 0.5 },
+        { code: 'sawdust', value: 0.3 },
+      ],
+      product: 0.15,
+      held: 0.25,
+      days: 23,
+      due: on,
+    },
+    { kind: 'floor', floorDays: 30, due: on },
+    { kind: 'plainHolds', side: 'latest', due: on },
+    { kind: 'noRecord', due: on },
+    { kind: 'termsBegan', due: on },
+    { kind: 'listed', due: on },
+    { kind: 'clockChange', season: 'autumn', zone: 'Asia/Tokyo', conventional: true, due: on },
+    {
+      kind: 'window',
+      basisDays: 91,
+      early: 14,
+      earlyBy: 'share',
+      grace: 7,
+      graceBy: 'lifeSafety',
+      earliest: on,
+      latest: on,
+    },
+    { kind: 'putOff', why: 'rain', due: on, earliest: on, latest: on },
+  ].map((reason) => reasonSchema.parse(reason));
+
+  test('there is one of every kind', () => {
+    expect(new Set(reasons.map(({ kind }) => kind)).size).toBe(reasonSchema.options.length);
+  });
+
+  test.each(['en-US', 'en-GB'] as const)('each is a whole sentence in %s', (vocabulary) => {
+    for (const reason of reasons) {
+      const text = reasonText(
+        { t: plainTranslate(vocabulary), formats: formatsFor(vocabulary), today: on },
+        reason,
+      );
+      expect(text).toMatch(/^[A-Z0-9].*\.$/);
+      expect(text).not.toMatch(/[{}]|undefined|reason\./);
+    }
+  });
+
+  test('a factor of the catalogue has its name, one’s own its word, and a held product says both figures', () => {
+    const [, , factors] = reasons;
+    expect(factors && reasonText(speech, factors)).toBe(
+      'What wears it: a smoker indoors ×0.5 and sawdust ×0.3. Together ×0.15, held at ×0.25, so 23 days: Fri, Jan 15, 2027.',
+    );
+  });
+
+  test('the gist is what decided', () => {
+    expect(gistText(speech, reasons.slice(0, 2))).toBe('3 months after Fri, Jan 15, 2027');
+    expect(gistText(speech, reasons.slice(0, 4))).toBe(
+      '30 days after Fri, Jan 15, 2027, shortened by what wears it',
+    );
+    expect(gistText(speech, reasons)).toBe('put off: “rain”');
+  });
+
+  test('rules in words', () => {
+    expect(ruleText(speech, { kind: 'interval', every: { unit: 'weeks', count: 1 }, floorDays: 3 })).toBe(
+      'every week, never under 3 days',
+    );
+    expect(ruleText(speech, { kind: 'dates', monthDays: ['04-15', '10-15'] })).toBe(
+      'each year on Apr 15 and Oct 15',
+    );
+    expect(
+      ruleText(speech, { kind: 'dates', monthDays: ['05-01'], cycle: { years: 2, baseYear: 2026 } }),
+    ).toBe('on May 1, every 2 years from 2026');
+    expect(ruleText(speech, { kind: 'clockChange', on: 'autumn' })).toBe('at the fall clock change');
+  });
+});
+
+describe('formats', () => {
+  const { formats } = speech;
+  const gb = formatsFor('en-GB');
+
+  test('a date has its weekday, and the year only when it is another', () => {
+    expect(formats.date(civil('2026-12-01'), speech.today)).toBe('Tue, Dec 1');
+    expect(formats.date(civil('2027-12-01'), speech.today)).toBe('Wed, Dec 1, 2027');
+    expect(gb.date(civil('2026-12-01'), speech.today)).toBe('Tue 1 Dec');
+  });
+
+  test.each([
+    ['2026-11-24', 'today'],
+    ['2026-11-25', 'tomorrow'],
+    ['2026-11-23', 'yesterday'],
+    ['2026-12-12', 'in 18 days'],
+    ['2026-08-01', '4 months ago'],
+    ['2027-01-23', 'in 60 days'],
+    ['2027-01-24', 'in 2 months'],
+    ['2031-11-24', 'in 5 years'],
+  ])('%s is %s', (date, distance) => {
+    expect(formats.distance(speech.today, civil(date))).toBe(distance);
+  });
+
+  test('money has the digits of its currency', () => {
+    expect(formats.money(1299, 'USD')).toBe('$12.99');
+    expect(gb.money(8500, 'GBP')).toBe('£85.00');
+    expect(formats.money(1200, 'JPY')).toBe('¥1,200');
+    expect(currencyDigits('KWD')).toBe(3);
+  });
+
+  test('the day stands where the wording puts it', () => {
+    const textOf = (parts: { text: string }[]) => parts.map(({ text }) => text).join('');
+    expect(textOf(formats.dayParts(civil('2026-12-01'), speech.today))).toBe('Dec 1');
+    expect(textOf(gb.dayParts(civil('2026-12-01'), speech.today))).toBe('1 Dec');
+    expect(gb.dayParts(civil('2026-12-01'), speech.today).find(({ isDay }) => isDay)?.text).toBe('1');
+  });
+});

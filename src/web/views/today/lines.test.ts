@@ -1,0 +1,86 @@
+import { describe, expect, test } from 'vitest';
+import { civil } from '../../../core/calendar/civilDate.ts';
+import { dueReport } from '../../../core/formats/dueReport.ts';
+import { project } from '../../../core/schedule/project.ts';
+import { DEMO_HOMES } from '../../../demo/data/homes.ts';
+import { demoHouse } from '../../../demo/history.ts';
+import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
+import { sectionsOf, sharedWindow } from './lines.ts';
+
+const TODAY = civil('2026-11-24');
+const [demo] = DEMO_HOMES;
+if (!demo) throw new Error('there is no demo home');
+const file = demoHouse(demo, TODAY);
+const house: HouseBody = { ...file, role: 'owner' };
+const rows: ScheduleRow[] = project(file, file.entries, TODAY).duties.map(
+  ({ satisfied: _, occurrence, ...row }) => ({
+    ...row,
+    occurrence: occurrence && {
+      key: occurrence.key,
+      window: occurrence.window,
+      baseline: occurrence.baseline,
+      reasons: [...occurrence.reasons],
+    },
+    missed: [...row.missed],
+    extras: [...row.extras],
+  }),
+);
+const sections = sectionsOf(house, rows, TODAY);
+const all = Object.values(sections).flat();
+
+describe('the lines of Today', () => {
+  test('every duty that is due stands on one line, in the section of its standing', () => {
+    const shown = all.flatMap(({ units }) => units.map(({ duty }) => duty.id)).sort();
+    expect(shown).toEqual(
+      rows
+        .filter(({ occurrence }) => occurrence)
+        .map(({ dutyId }) => dutyId)
+        .sort(),
+    );
+    const standing = new Map(dueReport(file, file.entries, TODAY).map((item) => [item.duty, item]));
+    for (const [section, lines] of Object.entries(sections)) {
+      for (const { duty } of lines.flatMap(({ units }) => units)) {
+        const { baseline, standing: stands } = standing.get(duty.id) ?? {};
+        const expected = baseline
+          ? 'baseline'
+          : stands === 'ahead'
+            ? 'coming'
+            : stands === 'open'
+              ? 'open'
+              : 'late';
+        expect(section).toBe(expected);
+      }
+    }
+  });
+
+  test('like duties share a line under the earliest of their dates', () => {
+    const alarms = sections.coming.find(({ key }) => key.includes('smoke-alarm-test'));
+    expect(alarms?.units.map(({ asset }) => asset.name)).toEqual(['Hall', 'Landing', 'Back bedroom']);
+    for (const { units, due } of all)
+      expect(units.map(({ occurrence }) => occurrence.window.due).sort()[0]).toBe(due);
+  });
+
+  test('what comes first stands on top; in the baseline what lives depend on', () => {
+    for (const section of ['late', 'open', 'coming'] as const) {
+      const dates = sections[section].map(({ due }) => due);
+      expect(dates).toEqual([...dates].sort());
+    }
+    expect(sections.baseline.map(({ lifeSafety }) => lifeSafety)).toEqual([true, false]);
+  });
+
+  test('a window is told once only when all units share it', () => {
+    const alarms = sections.coming.find(({ key }) => key.includes('smoke-alarm-battery'));
+    expect(alarms && sharedWindow(alarms.units)).toEqual(alarms?.units[0]?.occurrence.window);
+    const late = sections.late.flatMap(({ units }) => units);
+    expect(sharedWindow([...(alarms?.units ?? []), ...late])).toBeNull();
+  });
+
+  test('a replaced thing is called by what stands in its place', () => {
+    const replaced = {
+      ...house,
+      assets: [...house.assets, { id: 'new', kind: 'dryer' as const, name: 'New dryer', succeeds: 'dryer' }],
+    };
+    const line = sectionsOf(replaced, rows, TODAY).baseline.find(({ key }) => key.includes('dryer-vent'));
+    expect(line?.units[0]?.asset.name).toBe('New dryer');
+  });
+});

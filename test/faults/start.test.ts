@@ -1,0 +1,151 @@
+import { execFile, spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { existsSync, mkdtempSync, chmodSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { freePort, postmasterPid } from '../../src/cluster/cluster.ts';
+import { houseFileSchema } from '../../src/core/formats/houseFile.ts';
+
+let folder: string;
+let port: number;
+const environment = () => ({
+  ...process.env,
+  DATA_DIR: folder,
+  PORT: String(port),
+  LOG_LEVEL: 'fatal',
+  DATABASE_URL: '',
+  CI: '',
+});
+
+interface Started {
+  readonly process: ChildProcess;
+  readonly said: () => string;
+}
+
+/** `npm start`, resolved once it has printed its address. */
+async function start(...args: string[]): Promise<Started> {
+  const child = spawn('bash', ['scripts/start.sh', ...args], {
+    env: environment(),
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let said = '';
+  child.stdout.on('data', (data: Buffer) => (said += data.toString()));
+  child.stderr.on('data', (data: Buffer) => (said += data.toString()));
+  await expect.poll(() => said, { timeout: 60_000, interval: 100 }).toContain('Ctrl-C stops it');
+  return { process: child, said: () => said };
+}
+
+async function end({ process: child }: Started, signal: NodeJS.Signals): Promise<number | null> {
+  const gone = once(child, 'exit');
+  child.kill(signal);
+  await gone;
+  return child.exitCode;
+}
+
+function run(...words: string[]): Promise<{ code: number; out: string; err: string }> {
+  const [program = '', ...args] = words;
+  return new Promise((resolve) => {
+    execFile(program, args, { env: environment(), maxBuffer: 1 << 26 }, (error, out, err) => {
+      resolve({ code: error ? Number(error.code) : 0, out, err });
+    });
+  });
+}
+
+const cluster = (): string => join(folder, 'cluster');
+
+beforeAll(async () => {
+  folder = mkdtempSync('/tmp/salt-start-');
+  chmodSync(folder, 0o755);
+  port = await freePort();
+});
+afterAll(() => {
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe('npm start', () => {
+  let started: Started;
+
+  test('makes its own cluster, loads the demo and prints where it is and how to sign in', async () => {
+    started = await start();
+    expect(started.said()).toContain(`http://127.0.0.1:${port}`);
+    expect(started.said()).toContain('demo@salt-ledger.example');
+    expect(postmasterPid(cluster())).toBeGreaterThan(0);
+    const page = await fetch(`http://127.0.0.1:${port}/`);
+    expect(await page.text()).toContain('<div id="app">');
+  });
+
+  test('on a taken port says so, and which to choose instead', async () => {
+    const { code, err } = await run('bash', 'scripts/start.sh');
+    expect(code).toBe(1);
+    expect(err).toContain(`Port ${port} of 127.0.0.1 is taken`);
+    expect(err).toContain(`PORT=${port + 1} npm start`);
+  });
+
+  test('on a data folder that is in use says by whom', async () => {
+    const free = String(await freePort());
+    const { code, err } = await run('env', `PORT=${free}`, 'bash', 'scripts/start.sh');
+    expect(code).toBe(1);
+    expect(err).toContain('another start (process');
+  });
+
+  test('beside it, a home goes out to a file and comes in from one', async () => {
+    const file = join(folder, 'house.json');
+    expect((await run('npm', 'run', '--silent', 'export', '--', '14 juniper bend', '--to', file)).code).toBe(
+      0,
+    );
+    expect(houseFileSchema.parse(JSON.parse(readFileSync(file, 'utf8'))).entries.length).toBeGreaterThan(100);
+    const brought = await run('npm', 'run', '--silent', 'import', '--', file);
+    expect(brought.out).toMatch(/^14 Juniper Bend is now home [0-9a-f-]{36}/);
+    const again = await run('npm', 'run', '--silent', 'export', '--', '14 Juniper Bend');
+    expect([again.code, again.err]).toEqual([
+      2,
+      expect.stringContaining('more than one home is called 14 Juniper Bend'),
+    ]);
+    expect(
+      (await run('npm', 'run', '--silent', 'import', '--', file, '--as', 'nobody@example.org')).err,
+    ).toContain('no account has the address');
+    expect((await run('npm', 'run', '--silent', 'rebuild')).out).toContain('3 homes, ');
+  });
+
+  test('on SIGTERM stops the server and the cluster cleanly', async () => {
+    expect(await end(started, 'SIGTERM')).toBe(0);
+    expect(existsSync(join(cluster(), 'postmaster.pid'))).toBe(false);
+  });
+
+  test('commands bring the cluster up for themselves and leave it down', async () => {
+    const { code, err } = await run('npm', 'run', '--silent', 'export', '--', 'no such home');
+    expect([code, err]).toEqual([2, expect.stringContaining('3 Weir Lane')]);
+    expect(existsSync(join(cluster(), 'postmaster.pid'))).toBe(false);
+  });
+
+  test('after kill -9 of everything, the next start heals what was left and the data are there', async () => {
+    const first = await start();
+    expect(first.said()).not.toContain('Building');
+    process.kill(postmasterPid(cluster()), 'SIGKILL');
+    await end(first, 'SIGKILL');
+    // Its server notices that nobody minds it any more, and lets go of the port.
+    await expect
+      .poll(
+        () =>
+          fetch(`http://127.0.0.1:${port}/`).then(
+            () => 'answers',
+            () => 'gone',
+          ),
+        { timeout: 20_000 },
+      )
+      .toBe('gone');
+    const second = await start();
+    const { err } = await run('npm', 'run', '--silent', 'export', '--', 'no such home');
+    expect(err.match(/14 Juniper Bend/g)).toHaveLength(2);
+    expect(await end(second, 'SIGTERM')).toBe(0);
+  });
+
+  test('--fresh erases only when it is told to, and then starts over with the demo', async () => {
+    const refused = await run('bash', 'scripts/start.sh', '--fresh');
+    expect([refused.code, refused.err]).toEqual([1, expect.stringContaining('add --yes')]);
+    const fresh = await start('--fresh', '--yes');
+    const { err } = await run('npm', 'run', '--silent', 'export', '--', 'no such home');
+    expect(err.match(/14 Juniper Bend/g)).toHaveLength(1);
+    expect(await end(fresh, 'SIGTERM')).toBe(0);
+  });
+});
