@@ -23,7 +23,11 @@ export default ts.config(
       'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
     },
   },
-  { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: ts.parser } } },
+  {
+    files: ['**/*.vue'],
+    languageOptions: { parserOptions: { parser: ts.parser } },
+    rules: { 'vue/no-undef-components': ['error', { ignorePatterns: ['RouterLink', 'RouterView'] }] },
+  },
   {
     files: ['**/*.test.ts', 'test/**', 'src/locales/**', 'src/demo/data/**'],
     rules: { 'max-lines-per-function': 'off', 'max-lines': 'off' },

@@ -1,10 +1,8 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
 import { v7 as uuid } from 'uuid';
-import { initCluster, startCluster, stopCluster } from '../src/cluster/cluster.ts';
 import { MIGRATIONS } from '../src/cluster/installation.ts';
+import { startThrowaway } from '../src/cluster/throwaway.ts';
 import { setUpDatabase } from '../src/server/db/setup.ts';
 import { ms, times, type Ratio } from './ratio.ts';
 
@@ -109,14 +107,10 @@ const median = (values: readonly number[]): number =>
 
 /** Processor time of the due route for 60 duties against bare Express doing the same reading. */
 export async function benchDueRoute(): Promise<Ratio[]> {
-  const parent = mkdtempSync('/tmp/salt-bench-');
-  chmodSync(parent, 0o755);
-  const cluster = { folder: join(parent, 'cluster'), superuserPassword: 'throwaway' };
-  await initCluster(cluster);
-  const running = await startCluster(cluster);
+  const cluster = await startThrowaway('bench');
   const servers: Server[] = [];
   try {
-    const { app } = await setUpDatabase(running.adminUrl('salt_bench'), { owner: 'o', app: 'a' }, MIGRATIONS);
+    const { app } = await setUpDatabase(cluster.adminUrl('salt_bench'), { owner: 'o', app: 'a' }, MIGRATIONS);
     const [ours, bare] = [await startServer('ours', app), await startServer('bare', app)];
     servers.push(ours, bare);
     const { cookie, path } = await prepare(ours);
@@ -139,7 +133,6 @@ export async function benchDueRoute(): Promise<Ratio[]> {
     ];
   } finally {
     for (const { process: child } of servers) child.disconnect();
-    await stopCluster(cluster);
-    rmSync(parent, { recursive: true, force: true });
+    await cluster.end();
   }
 }

@@ -9,30 +9,34 @@ require_node() {
     say "Node.js $(node --version) is too old: 20.19 or newer is needed."; exit 1; }
 }
 
+# as_administrator COMMAND... : runs it as root, through sudo where that is needed and allowed.
+as_administrator() {
+  if [ "$(id -u)" -eq 0 ]; then "$@"
+  elif command -v sudo >/dev/null && sudo -n true 2>/dev/null; then sudo -n "$@"
+  elif command -v sudo >/dev/null && [ -t 0 ]; then sudo "$@"
+  else return 1
+  fi
+}
+
 # require_debian_packages WHAT PACKAGE... : installs Debian packages as root or through sudo, or says what to run.
 require_debian_packages() {
   local what=$1; shift
   say "Installing $what from Debian's packages: $*"
-  local run=()
-  if [ "$(id -u)" -ne 0 ]; then
-    if command -v sudo >/dev/null && sudo -n true 2>/dev/null; then run=(sudo -n)
-    elif command -v sudo >/dev/null && [ -t 0 ]; then run=(sudo)
-    else
-      say "$what is missing and this user may not install it. Run this as root, then try again:"
-      say "  apt-get update && apt-get install -y --no-install-recommends $*"
-      exit 1
-    fi
-  fi
-  "${run[@]}" env DEBIAN_FRONTEND=noninteractive apt-get update -qq >&2 &&
-    "${run[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >&2 || {
+  as_administrator true || {
+    say "$what is missing and this user may not install it. Run this as root, then try again:"
+    say "  apt-get update && apt-get install -y --no-install-recommends $*"
+    exit 1
+  }
+  as_administrator env DEBIAN_FRONTEND=noninteractive apt-get update -qq >&2 &&
+    as_administrator env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >&2 || {
     say "Debian's packages could not be installed: $*"; exit 1; }
 }
 
 require_postgresql() {
   compgen -G '/usr/lib/postgresql/*/bin/initdb' >/dev/null && return
   # Debian would make and start a cluster of its own; this project keeps its own and needs only the programs.
-  if [ "$(id -u)" -eq 0 ] && [ ! -e /etc/postgresql-common/createcluster.conf ]; then
-    mkdir -p /etc/postgresql-common && echo 'create_main_cluster = false' >/etc/postgresql-common/createcluster.conf
+  if [ ! -e /etc/postgresql-common/createcluster.conf ]; then
+    as_administrator sh -c "mkdir -p /etc/postgresql-common && echo 'create_main_cluster = false' >/etc/postgresql-common/createcluster.conf" || true
   fi
   require_debian_packages PostgreSQL postgresql
 }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { useIntervalFn, useOnline } from '@vueuse/core';
+import { useEventListener, useIntervalFn, useOnline } from '@vueuse/core';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { browserWording } from './i18n.ts';
+import { signals } from './api/client.ts';
 import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
 import { THEMES, useTheme } from './composables/useTheme.ts';
@@ -64,6 +65,19 @@ onMounted(() => {
   window.setTimeout(() => void fetchPages(), PREFETCH_MS);
 });
 
+// A session may end while a page is open. What was typed stays on screen until the person goes to sign in again.
+const lapsed = ref(false);
+useEventListener(signals, 'signed-out', () => {
+  lapsed.value = session.signedIn;
+});
+
+async function signInAgain(): Promise<void> {
+  const next = route.fullPath;
+  await session.forget();
+  lapsed.value = false;
+  await router.push({ name: 'sign-in', query: { next } });
+}
+
 async function switchHome(event: Event): Promise<void> {
   await router.push({ name: 'today', params: { homeId: (event.target as HTMLSelectElement).value } });
 }
@@ -92,17 +106,15 @@ async function leave(): Promise<void> {
             <option v-for="one in session.homes" :key="one.id" :value="one.id">{{ one.name }}</option>
           </select>
         </label>
-        <label>
-          <span class="unseen">{{ t('shell.theme') }}</span>
-          <select v-model="theme">
-            <option v-for="one in THEMES" :key="one" :value="one">{{ t(`shell.themes.${one}`) }}</option>
-          </select>
-        </label>
         <button type="button" @click="leave">{{ t('shell.signOut') }}</button>
       </div>
     </div>
   </header>
   <div class="strips no-print" aria-live="polite">
+    <p v-if="lapsed" class="strip wrong">
+      {{ t('error.not-signed-in') }}
+      <button type="button" @click="signInAgain">{{ t('signIn.enter') }}</button>
+    </p>
     <p v-if="unfetched" class="strip wrong">
       {{ t('shell.unfetched') }} <a :href="unfetched">{{ t('shell.tryAgain') }}</a>
     </p>
@@ -129,6 +141,14 @@ async function leave(): Promise<void> {
     </div>
     <RouterView v-else :key="homeId ?? ''" />
   </main>
+  <footer class="no-print">
+    <label class="soft small">
+      {{ t('shell.theme') }}
+      <select v-model="theme">
+        <option v-for="one in THEMES" :key="one" :value="one">{{ t(`shell.themes.${one}`) }}</option>
+      </select>
+    </label>
+  </footer>
 </template>
 
 <style scoped>
@@ -154,7 +174,7 @@ async function leave(): Promise<void> {
 }
 
 .product {
-  width: calc(var(--margin-column) - 0.75rem);
+  width: calc(var(--text-column) - 3rem);
   color: var(--ink);
   font-weight: 600;
   text-decoration: none;
@@ -193,10 +213,27 @@ nav a.router-link-active {
   border-color: var(--rule);
 }
 
-.strip {
+footer {
   max-width: 66rem;
   margin: 0 auto;
-  padding: 0.375rem 1.5rem;
+  padding: 0 1.5rem var(--line) calc(var(--text-column) + 1.5rem);
+}
+
+footer select {
+  width: auto;
+  margin-left: 0.5rem;
+  border-color: var(--rule);
+}
+
+.strips {
+  max-width: 66rem;
+  width: 100%;
+  margin: 0 auto;
+  padding: 0 1.5rem;
+}
+
+.strip {
+  padding: 0.375rem 0;
   border-bottom: 1px solid var(--rule);
   color: var(--brine);
 }
@@ -230,7 +267,15 @@ main:focus {
   }
 
   .rest select {
-    max-width: 7.5rem;
+    max-width: 9rem;
+  }
+
+  footer {
+    padding-left: 1rem;
+  }
+
+  .strips {
+    padding: 0 1rem;
   }
 }
 </style>

@@ -96,7 +96,7 @@ describe('from an empty account', () => {
     await page.press('House');
     const things = await page.says('Download the house file');
     expect(things).toContain('Return filter 1 in');
-    expect(things).toContain('Landing Smoke alarms, in Upstairs');
+    expect(things).toContain('Landing Smoke alarms, Upstairs');
     const link = await page.find('a[download]');
     expect(await link.getAttribute('download')).toBe('8-kiln-street.json');
     const file = await page.driver.executeAsyncScript<{ format: string; entries: unknown[] }>(
@@ -139,5 +139,26 @@ describe('from an empty account', () => {
     await page.press('Look around');
     await page.says('Everything written down for 8 Kiln Street');
     expect(await page.complaints()).toEqual([]);
+  });
+});
+
+describe('a session that ends while a page is open', () => {
+  test('is said, what was logged waits, and signing in again sends it', async () => {
+    const path = `//header//option[contains(., '14 Juniper Bend')]`;
+    await page.driver.findElement({ xpath: path }).click();
+    await page.find(line('Reseal the steps'));
+    await page.driver.manage().deleteAllCookies();
+    await page.click(`${line('Reseal the steps')} [data-act=done]`);
+    await page.says('You are signed out. Sign in again; what you typed is kept.');
+    await page.says('1 entry is waiting to be sent.');
+    await page.press('Sign in');
+    await page.press('Look around');
+    await page.says('What is due at 14 Juniper Bend');
+    await page.waitFor(
+      async () => (await page.count('[data-test=waiting]')) === 0,
+      'the entry is still waiting',
+    );
+    await page.press('Ledger');
+    await page.says('Done Reseal the steps', '[data-entry]');
   });
 });

@@ -1,15 +1,8 @@
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
-import {
-  initCluster,
-  postmasterPid,
-  startCluster,
-  stopCluster,
-  type Cluster,
-} from '../../src/cluster/cluster.ts';
+import { postmasterPid, startCluster, stopCluster } from '../../src/cluster/cluster.ts';
 import { MIGRATIONS } from '../../src/cluster/installation.ts';
+import { startThrowaway, type Throwaway } from '../../src/cluster/throwaway.ts';
 import { setUpDatabase } from '../../src/server/db/setup.ts';
 import { PASSWORDS } from '../support/database.ts';
 import { startServer, type RunningServer } from '../support/running.ts';
@@ -18,8 +11,7 @@ const PASSWORD = 'a long enough password';
 const ROUNDS = 6;
 const LOGS_A_ROUND = 12;
 
-let parent: string;
-let cluster: Cluster;
+let cluster: Throwaway;
 let databaseUrl: string;
 let server: RunningServer;
 let cookie: string;
@@ -27,10 +19,7 @@ let homeId: string;
 let duty: string;
 
 beforeAll(async () => {
-  parent = mkdtempSync('/tmp/salt-fault-');
-  chmodSync(parent, 0o755);
-  cluster = { folder: join(parent, 'cluster'), superuserPassword: 'throwaway' };
-  await initCluster(cluster);
+  cluster = await startThrowaway('fault');
   await openDatabase();
   server = await startServer(databaseUrl);
   const answer = await post('/api/sign-up', {
@@ -43,8 +32,7 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await server.kill();
-  await stopCluster(cluster);
-  rmSync(parent, { recursive: true, force: true });
+  await cluster.end();
 });
 
 async function openDatabase(): Promise<void> {

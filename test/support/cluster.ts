@@ -1,8 +1,6 @@
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
 import type { TestProject } from 'vitest/node';
-import { initCluster, startCluster, stopCluster } from '../../src/cluster/cluster.ts';
 import { MIGRATIONS } from '../../src/cluster/installation.ts';
+import { startThrowaway } from '../../src/cluster/throwaway.ts';
 import { setUpDatabase } from '../../src/server/db/setup.ts';
 import { PASSWORDS, TEMPLATE } from './database.ts';
 
@@ -15,17 +13,10 @@ declare module 'vitest' {
 
 /** One throwaway cluster for a run, with a migrated template that every test file copies. */
 export default async function setUp(project: TestProject): Promise<() => Promise<void>> {
-  const parent = mkdtempSync('/tmp/salt-test-');
-  const cluster = { folder: join(parent, 'cluster'), superuserPassword: 'throwaway' };
-  chmodSync(parent, 0o755);
-  await initCluster(cluster);
   // Nothing in it outlives the run, so nothing need be flushed to disk.
-  const running = await startCluster(cluster, '-c fsync=off -c full_page_writes=off -c max_connections=200');
-  const adminUrl = running.adminUrl(TEMPLATE);
+  const cluster = await startThrowaway('test', '-c fsync=off -c full_page_writes=off -c max_connections=200');
+  const adminUrl = cluster.adminUrl(TEMPLATE);
   await setUpDatabase(adminUrl, PASSWORDS, MIGRATIONS);
   project.provide('adminUrl', adminUrl);
-  return async () => {
-    await stopCluster(cluster);
-    rmSync(parent, { recursive: true, force: true });
-  };
+  return () => cluster.end();
 }

@@ -39,13 +39,18 @@ export class OccurrenceSource {
    * The occurrence that stands after the last completion: the first terms, from `fromSegment` on, whose date falls
    * while they are in force. Listed dates count from `listedFrom`.
    */
-  next(fromSegment: number, listedFrom: DayNumber, last: Completion | null): Occurrence | null {
+  next(
+    fromSegment: number,
+    listedFrom: DayNumber,
+    last: Completion | null,
+    comes: 'first' | 'after a listed date' = 'first',
+  ): Occurrence | null {
     for (let index = fromSegment; index < this.plans.length; index += 1) {
       const plan = this.plans[index];
       const found =
         plan &&
         (plan.kind === 'interval'
-          ? this.byInterval(plan, index, last)
+          ? this.byInterval(plan, index, last, comes)
           : this.byListing(plan, index, listedFrom));
       if (found) return found;
     }
@@ -58,7 +63,8 @@ export class OccurrenceSource {
    */
   following(occurrence: Occurrence, last: Completion | null): Occurrence | null {
     const listedFrom = Math.max(occurrence.ruleDay + 1, this.history.adoption.day);
-    if (occurrence.clock === 'listed') return this.next(occurrence.segment, listedFrom, last);
+    if (occurrence.clock === 'listed')
+      return this.next(occurrence.segment, listedFrom, last, 'after a listed date');
     for (let index = occurrence.segment + 1; index < this.plans.length; index += 1) {
       const plan = this.plans[index];
       const found = plan?.kind === 'listed' ? this.byListing(plan, index, listedFrom) : null;
@@ -67,7 +73,12 @@ export class OccurrenceSource {
     return null;
   }
 
-  private byInterval(plan: IntervalPlan, segment: number, last: Completion | null): Occurrence | null {
+  private byInterval(
+    plan: IntervalPlan,
+    segment: number,
+    last: Completion | null,
+    comes: 'first' | 'after a listed date',
+  ): Occurrence | null {
     const reasons: Reason[] = [];
     const { adoption } = this.history;
     let due: DayNumber;
@@ -83,7 +94,9 @@ export class OccurrenceSource {
       reasons.push({ kind: 'termsBegan', due: toCivilDate(due) });
     }
     if (due >= plan.end) return null;
-    const key = `${this.dutyId}:${last?.entryId ?? adoption.entryId}`;
+    const started = `${this.dutyId}:${last?.entryId ?? adoption.entryId}`;
+    // The same clock may run again after terms with listed dates in between: then these terms started it.
+    const key = comes === 'first' ? started : `${started}:${toCivilDate(plan.start)}`;
     const window = this.windowAround(due, plan.scaled.basisDays, plan.margins, key, reasons);
     const dueDay = this.dueDayOf(key, due);
     return {

@@ -224,6 +224,15 @@ describe('dated terms', () => {
     expect(due(duty, '2027-01-02')).toBe('2027-10-15');
   });
 
+  test('to fixed dates and back again, the same clock makes another occurrence', () => {
+    const duty = oneDuty(every(1), { adopted: '2026-01-15' });
+    change(duty, '2026-01-16', dates('11-02'));
+    change(duty, '2026-11-03', every(1));
+    const { missed, occurrence } = on(duty, '2026-12-01');
+    expect(missed.map(({ key }) => key)).toEqual(['d:adoption', 'd:2026-11-02']);
+    expect(occurrence?.key).toBe('d:adoption:2026-11-03');
+  });
+
   test('given up, nothing is due and nothing changes', () => {
     const duty = oneDuty(every(1));
     write(duty, '2026-12-05', { kind: 'retired', duty: 'd' });

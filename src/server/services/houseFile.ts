@@ -1,4 +1,5 @@
 import { v7 as uuid } from 'uuid';
+import { isCivilDate } from '../../core/calendar/civilDate.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../../core/formats/houseFile.ts';
 import type { Asset, Home } from '../../core/house/house.ts';
@@ -111,10 +112,12 @@ function renameEntry(entry: Entry, rename: (id: string) => string): Entry {
   };
 }
 
-/** An occurrence is named by its duty and either a listed date or the entry that started it. */
+/** An occurrence is named by its duty and a listed date or the entry that started it, and perhaps the day its terms began. */
 function renameOccurrence(key: string, rename: (id: string) => string): string {
-  const [duty = '', start = ''] = key.split(':');
-  return `${rename(duty)}:${/^\d{4}-\d{2}-\d{2}$/.test(start) ? start : rename(start)}`;
+  return key
+    .split(':')
+    .map((part) => (isCivilDate(part) ? part : rename(part)))
+    .join(':');
 }
 
 async function writeImported(tx: Tx, homeId: string, entries: readonly Entry[]): Promise<void> {

@@ -33,6 +33,9 @@ export interface Input<N extends RouteName> {
   readonly body?: Body<N>;
 }
 
+/** Tells of a `signed-out`: the server no longer knows this browser, though the page thought so. */
+export const signals = new EventTarget();
+
 const PATIENCE_MS = 20_000;
 
 /** Calls a route of the table and reads its answer. Throws ApiError when refused, NoConnection when nothing came back. */
@@ -40,7 +43,11 @@ export async function call<N extends RouteName>(name: N, input: Input<N> = {}): 
   const { method, path, response } = ROUTES[name];
   const answer = await request(addressOf(path, input), method, input.body);
   const body: unknown = await answer.json().catch(() => null);
-  if (!answer.ok) throw new ApiError(errorOf(body), answer.status);
+  if (!answer.ok) {
+    const error = new ApiError(errorOf(body), answer.status);
+    if (error.body.code === 'not-signed-in') signals.dispatchEvent(new Event('signed-out'));
+    throw error;
+  }
   // The route's own schema reads the answer; the table ties the two together.
   return response.parse(body) as Response<N>;
 }

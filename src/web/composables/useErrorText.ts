@@ -23,7 +23,9 @@ export function useErrorText() {
   function tell(error: unknown): Told {
     if (error instanceof ApiError) return tellBody(error.body);
     if (error instanceof NoConnection) return { text: translate('error.offline'), field: '' };
-    throw error;
+    // A fault of the page's own: the person is told, and whoever reads the console sees what it was.
+    reportError(error);
+    return { text: translate('error.unexpected'), field: '' };
   }
 
   return { tell, tellBody };

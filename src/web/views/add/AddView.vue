@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import FormFoot from '../../components/FormFoot.vue';
 import PageState from '../../components/PageState.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { findPractice } from '../../../core/catalogue/catalogue.ts';
@@ -170,10 +171,7 @@ const save = () =>
           :error-at="errorAt"
         />
         <p v-if="preview" class="notice" role="status" data-test="preview">{{ preview }}</p>
-        <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-        <p class="actions">
-          <button type="submit" class="main" :disabled="busy">{{ t('add.save') }}</button>
-        </p>
+        <FormFoot :error="errorAt('')" :send="t('add.save')" :busy="busy" />
       </form>
     </div>
   </div>
@@ -182,7 +180,7 @@ const save = () =>
 <style scoped>
 .body {
   max-width: 42rem;
-  margin-left: calc(var(--margin-column) + 0.75rem - 3px);
+  margin-left: calc(var(--margin-column) + 0.75rem);
   padding-left: 1.5rem;
   border-left: 3px double var(--rule);
 }

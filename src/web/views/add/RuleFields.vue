@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../components/ChoiceField.vue';
 import type { Draft } from './draft.ts';
 
 /** A rule in one's own figures. */
@@ -38,30 +40,23 @@ const CLOCKS = ['both', 'spring', 'autumn'] as const;
           </select>
         </span>
       </FieldRow>
-      <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('add.floor')" :error="errorAt('floor')">
-        <input
-          :id="id"
-          v-model="draft.floor"
-          inputmode="numeric"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-        />
-      </FieldRow>
+      <TextField
+        v-model="draft.floor"
+        :label="t('add.floor')"
+        :error="errorAt('floor')"
+        inputmode="numeric"
+      />
     </div>
-    <FieldRow
+    <TextField
       v-else-if="draft.ruleKind === 'dates'"
-      v-slot="{ id, describedBy, invalid }"
+      v-model="draft.monthDays"
       :label="t('add.monthDays')"
       :hint="t('add.monthDaysHint')"
       :error="errorAt('monthDays')"
-    >
-      <input :id="id" v-model="draft.monthDays" :aria-describedby="describedBy" :aria-invalid="invalid" />
-    </FieldRow>
-    <FieldRow v-else v-slot="{ id, describedBy }" :label="t('add.clock')">
-      <select :id="id" v-model="draft.clock" :aria-describedby="describedBy">
-        <option v-for="clock in CLOCKS" :key="clock" :value="clock">{{ t(`add.clockOn.${clock}`) }}</option>
-      </select>
-    </FieldRow>
+    />
+    <ChoiceField v-else v-model="draft.clock" :label="t('add.clock')">
+      <option v-for="clock in CLOCKS" :key="clock" :value="clock">{{ t(`add.clockOn.${clock}`) }}</option>
+    </ChoiceField>
   </fieldset>
 </template>
 

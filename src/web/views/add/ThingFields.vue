@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../components/ChoiceField.vue';
 import { assetKindSchema } from '../../../core/house/assetKind.ts';
 import { NONE, OWN, type Draft } from './draft.ts';
 
@@ -20,96 +21,61 @@ const KINDS = assetKindSchema.options;
       <label><input v-model="draft.source" type="radio" value="new" />{{ t('add.fresh') }}</label>
       <label><input v-model="draft.source" type="radio" value="existing" />{{ t('add.existing') }}</label>
     </div>
-    <FieldRow
+    <ChoiceField
       v-if="draft.source === 'existing'"
-      v-slot="{ id, describedBy, invalid }"
+      v-model="draft.existing"
       :label="t('add.which')"
       :error="errorAt('existing')"
     >
-      <select :id="id" v-model="draft.existing" :aria-describedby="describedBy" :aria-invalid="invalid">
-        <option v-for="asset in house.assets" :key="asset.id" :value="asset.id">
-          {{ asset.name }} ({{ t(`assetKind.${asset.kind}`) }})
-        </option>
-      </select>
-    </FieldRow>
+      <option v-for="asset in house.assets" :key="asset.id" :value="asset.id">
+        {{ asset.name }} ({{ t(`assetKind.${asset.kind}`) }})
+      </option>
+    </ChoiceField>
     <template v-else>
       <div class="pair">
-        <FieldRow v-slot="{ id, describedBy }" :label="t('add.kind')">
-          <select :id="id" v-model="draft.kind" :aria-describedby="describedBy">
-            <option v-for="kind in KINDS" :key="kind" :value="kind">{{ t(`assetKind.${kind}`) }}</option>
-          </select>
-        </FieldRow>
-        <FieldRow
-          v-slot="{ id, describedBy, invalid }"
+        <ChoiceField v-model="draft.kind" :label="t('add.kind')">
+          <option v-for="kind in KINDS" :key="kind" :value="kind">{{ t(`assetKind.${kind}`) }}</option>
+        </ChoiceField>
+        <TextField
+          v-model="draft.name"
           :label="t('add.name')"
           :hint="t('add.nameHint')"
           :error="errorAt('name')"
-        >
-          <input
-            :id="id"
-            v-model="draft.name"
-            maxlength="120"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow v-slot="{ id, describedBy }" :label="t('add.place')">
-          <select :id="id" v-model="draft.space" :aria-describedby="describedBy">
-            <option :value="NONE">{{ t('add.placeNone') }}</option>
-            <option v-for="space in house.spaces" :key="space.id" :value="space.id">{{ space.name }}</option>
-            <option :value="OWN">{{ t('add.placeNew') }}</option>
-          </select>
-        </FieldRow>
-        <FieldRow
+          maxlength="120"
+        />
+        <ChoiceField v-model="draft.space" :label="t('add.place')">
+          <option :value="NONE">{{ t('add.placeNone') }}</option>
+          <option v-for="space in house.spaces" :key="space.id" :value="space.id">{{ space.name }}</option>
+          <option :value="OWN">{{ t('add.placeNew') }}</option>
+        </ChoiceField>
+        <TextField
           v-if="draft.space === OWN"
-          v-slot="{ id, describedBy, invalid }"
+          v-model="draft.spaceName"
           :label="t('add.placeName')"
           :error="errorAt('spaceName')"
-        >
-          <input
-            :id="id"
-            v-model="draft.spaceName"
-            maxlength="120"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow
-          v-slot="{ id, describedBy, invalid }"
+          maxlength="120"
+        />
+        <TextField
+          v-model="draft.installed"
           :label="t('add.installed')"
           :error="errorAt('installed')"
-        >
-          <input
-            :id="id"
-            v-model="draft.installed"
-            type="date"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow
+          type="date"
+        />
+        <TextField
           v-if="draft.kind === 'filter-position'"
-          v-slot="{ id, describedBy, invalid }"
+          v-model="draft.thickness"
           :label="t('add.thickness', { unit })"
           :error="errorAt('thickness')"
-        >
-          <input
-            :id="id"
-            v-model="draft.thickness"
-            inputmode="decimal"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
+          inputmode="decimal"
+        />
       </div>
-      <FieldRow
-        v-slot="{ id, describedBy, invalid }"
+      <TextField
+        v-model="draft.units"
         :label="t('add.units')"
         :hint="t('add.unitsHint')"
         :error="errorAt('units')"
-      >
-        <textarea :id="id" v-model="draft.units" :aria-describedby="describedBy" :aria-invalid="invalid" />
-      </FieldRow>
+        lines="several"
+      />
     </template>
   </fieldset>
 </template>

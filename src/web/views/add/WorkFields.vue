@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../components/ChoiceField.vue';
 import type { Practice } from '../../../core/catalogue/practice.ts';
 import type { AssetKind } from '../../../core/house/assetKind.ts';
 import { doerSchema } from '../../../core/schedule/terms.ts';
@@ -41,31 +42,26 @@ function drop(factor: { code: string }): void {
 <template>
   <fieldset class="form">
     <legend>{{ t('add.work') }}</legend>
-    <FieldRow
-      v-slot="{ id, describedBy, invalid }"
+    <ChoiceField
+      v-model="draft.practice"
       :label="t('add.practice')"
       :hint="practice ? t(`practice.${practice.code}.why`) : undefined"
       :error="errorAt('practice')"
     >
-      <select :id="id" v-model="draft.practice" :aria-describedby="describedBy" :aria-invalid="invalid">
-        <option :value="NONE">{{ t('add.noWork') }}</option>
-        <option v-for="one in practicesFor(kind)" :key="one.code" :value="one.code">
-          {{ t(`practice.${one.code}.title`) }}
-        </option>
-        <option :value="OWN">{{ t('add.own') }}</option>
-      </select>
-    </FieldRow>
+      <option :value="NONE">{{ t('add.noWork') }}</option>
+      <option v-for="one in practicesFor(kind)" :key="one.code" :value="one.code">
+        {{ t(`practice.${one.code}.title`) }}
+      </option>
+      <option :value="OWN">{{ t('add.own') }}</option>
+    </ChoiceField>
     <template v-if="draft.practice !== NONE">
       <template v-if="draft.practice === OWN">
-        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('add.ownTitle')" :error="errorAt('title')">
-          <input
-            :id="id"
-            v-model="draft.title"
-            maxlength="120"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
+        <TextField
+          v-model="draft.title"
+          :label="t('add.ownTitle')"
+          :error="errorAt('title')"
+          maxlength="120"
+        />
         <label><input v-model="draft.lifeSafety" type="checkbox" />{{ t('add.ownSafety') }}</label>
       </template>
       <fieldset v-if="practice">
@@ -122,26 +118,17 @@ function drop(factor: { code: string }): void {
         <p v-if="errorAt('factors')" class="notice wrong" role="alert">{{ errorAt('factors') }}</p>
       </fieldset>
       <div class="pair">
-        <FieldRow v-slot="{ id, describedBy }" :label="t('add.doer')">
-          <select :id="id" v-model="draft.doer" :aria-describedby="describedBy">
-            <option v-for="doer in DOERS" :key="doer" :value="doer">{{ t(`doer.${doer}`) }}</option>
-          </select>
-        </FieldRow>
-        <FieldRow
-          v-slot="{ id, describedBy, invalid }"
+        <ChoiceField v-model="draft.doer" :label="t('add.doer')">
+          <option v-for="doer in DOERS" :key="doer" :value="doer">{{ t(`doer.${doer}`) }}</option>
+        </ChoiceField>
+        <TextField
+          v-model="draft.lastDone"
           :label="t('add.lastDone')"
           :hint="t('add.lastDoneHint')"
           :error="errorAt('lastDone')"
-        >
-          <input
-            :id="id"
-            v-model="draft.lastDone"
-            type="date"
-            :max="today"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
+          type="date"
+          :max="today"
+        />
       </div>
     </template>
   </fieldset>

@@ -40,9 +40,7 @@ const things = computed(() => {
     const set = house.assets.find((one) => one.id === partOf)?.name;
     const millimetres = facts?.['thicknessMm'];
     const size = typeof millimetres === 'number' ? sizeText(millimetres) : undefined;
-    const details = [set, place && t.value('house.place', { space: place }), size].filter(
-      (text) => text !== undefined,
-    );
+    const details = [set, place, size].filter((text) => text !== undefined);
     return { id, name, kind: t.value(`assetKind.${kind}`), details: details.join(', ') };
   });
 });
@@ -114,9 +112,13 @@ function sizeText(millimetres: number): string {
 
 <style scoped>
 .body {
-  margin-left: calc(var(--margin-column) + 0.75rem - 3px);
+  margin-left: calc(var(--margin-column) + 0.75rem);
   padding-left: 1.5rem;
   border-left: 3px double var(--rule);
+}
+
+h2 {
+  margin-bottom: calc(var(--line) / 4);
 }
 
 section {

@@ -3,7 +3,8 @@ import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { roleSchema, type Role } from '../../../contract/access.ts';
 import type { Response } from '../../../contract/routes.ts';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../components/ChoiceField.vue';
 import { call } from '../../api/client.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
@@ -56,26 +57,17 @@ const save = () =>
     <form v-if="isOwner" class="form no-print" novalidate @submit.prevent="save">
       <h3>{{ t('house.invite') }}</h3>
       <div class="pair">
-        <FieldRow
-          v-slot="{ id, describedBy, invalid }"
+        <TextField
+          v-model="typed.email"
           :label="t('signIn.email')"
           :hint="t('house.inviteHint')"
           :error="errorAt('email')"
-        >
-          <input
-            :id="id"
-            v-model="typed.email"
-            type="email"
-            autocomplete="off"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow v-slot="{ id, describedBy }" :label="t('house.memberRole')" :error="errorAt('role')">
-          <select :id="id" v-model="typed.role" :aria-describedby="describedBy">
-            <option v-for="role in ROLES" :key="role" :value="role">{{ t(`house.roleMay.${role}`) }}</option>
-          </select>
-        </FieldRow>
+          type="email"
+          autocomplete="off"
+        />
+        <ChoiceField v-model="typed.role" :label="t('house.memberRole')" :error="errorAt('role')">
+          <option v-for="role in ROLES" :key="role" :value="role">{{ t(`house.roleMay.${role}`) }}</option>
+        </ChoiceField>
       </div>
       <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
       <p v-if="said" class="notice" role="status">{{ said }}</p>
@@ -87,6 +79,10 @@ const save = () =>
 </template>
 
 <style scoped>
+h2 {
+  margin-bottom: calc(var(--line) / 4);
+}
+
 section {
   margin-bottom: calc(var(--line) * 2);
 }

@@ -4,6 +4,9 @@ import { reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FormFoot from '../../components/FormFoot.vue';
 import { hemisphereSchema, unitSystemSchema, vocabularySchema } from '../../../core/house/house.ts';
 import { browserWording } from '../../i18n.ts';
 import { useForm } from '../../composables/useForm.ts';
@@ -50,20 +53,13 @@ const save = () =>
   <form class="form" novalidate @submit.prevent="save">
     <h3>{{ t('house.newTitle') }}</h3>
     <div class="pair">
-      <FieldRow
-        v-slot="{ id, describedBy, invalid }"
+      <TextField
+        v-model="typed.name"
         :label="t('house.name')"
         :hint="t('house.nameHint')"
         :error="errorAt('name')"
-      >
-        <input
-          :id="id"
-          v-model="typed.name"
-          maxlength="120"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-        />
-      </FieldRow>
+        maxlength="120"
+      />
       <FieldRow
         v-slot="{ id, describedBy, invalid }"
         :label="t('house.zone')"
@@ -79,45 +75,35 @@ const save = () =>
         />
         <datalist id="zones"><option v-for="one in ZONES" :key="one" :value="one" /></datalist>
       </FieldRow>
-      <FieldRow v-slot="{ id, describedBy }" :label="t('house.hemisphere')" :error="errorAt('hemisphere')">
-        <select :id="id" v-model="typed.hemisphere" :aria-describedby="describedBy">
-          <option v-for="one in hemisphereSchema.options" :key="one" :value="one">
-            {{ t(`hemisphere.${one}`) }}
-          </option>
-        </select>
-      </FieldRow>
-      <FieldRow v-slot="{ id, describedBy }" :label="t('house.units')" :error="errorAt('units')">
-        <select :id="id" v-model="typed.units" :aria-describedby="describedBy">
-          <option v-for="one in unitSystemSchema.options" :key="one" :value="one">
-            {{ t(`units.${one}`) }}
-          </option>
-        </select>
-      </FieldRow>
-      <FieldRow v-slot="{ id, describedBy }" :label="t('house.vocabulary')" :error="errorAt('vocabulary')">
-        <select :id="id" v-model="typed.vocabulary" :aria-describedby="describedBy">
-          <option v-for="one in vocabularySchema.options" :key="one" :value="one">
-            {{ t(`vocabulary.${one}`) }}
-          </option>
-        </select>
-      </FieldRow>
-      <FieldRow
-        v-slot="{ id, describedBy, invalid }"
+      <ChoiceField v-model="typed.hemisphere" :label="t('house.hemisphere')" :error="errorAt('hemisphere')">
+        <option v-for="one in hemisphereSchema.options" :key="one" :value="one">
+          {{ t(`hemisphere.${one}`) }}
+        </option>
+      </ChoiceField>
+      <ChoiceField v-model="typed.units" :label="t('house.units')" :error="errorAt('units')">
+        <option v-for="one in unitSystemSchema.options" :key="one" :value="one">
+          {{ t(`units.${one}`) }}
+        </option>
+      </ChoiceField>
+      <ChoiceField v-model="typed.vocabulary" :label="t('house.vocabulary')" :error="errorAt('vocabulary')">
+        <option v-for="one in vocabularySchema.options" :key="one" :value="one">
+          {{ t(`vocabulary.${one}`) }}
+        </option>
+      </ChoiceField>
+      <TextField
+        v-model="typed.currency"
         :label="t('house.currency')"
         :hint="t('house.currencyHint')"
         :error="errorAt('currency')"
-      >
-        <input
-          :id="id"
-          v-model="typed.currency"
-          maxlength="3"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-        />
-      </FieldRow>
+        maxlength="3"
+      />
     </div>
-    <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-    <p class="actions">
-      <button type="submit" class="main" :disabled="busy">{{ t('house.make') }}</button>
-    </p>
+    <FormFoot :error="errorAt('')" :send="t('house.make')" :busy="busy" />
   </form>
 </template>
+
+<style scoped>
+.form {
+  margin-top: var(--line);
+}
+</style>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FormFoot from '../../components/FormFoot.vue';
 import SheetDialog from '../../components/SheetDialog.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { amendableFields } from '../../../core/ledger/corrections.ts';
@@ -13,6 +15,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Outcome } from '../../stores/outbox.ts';
+import { describeBody } from './describe.ts';
 import { readCost, readWhole, writeCost } from '../fields.ts';
 
 /** Corrects an entry by writing another: what was stays readable beside what is. */
@@ -25,6 +28,9 @@ const { write } = useWriting();
 const { errorAt, show, refuse, submit, busy } = useForm();
 
 const t = computed(() => speech.value.t);
+const about = computed(() =>
+  home.house ? describeBody(props.line.body, home.house, speech.value).about : '',
+);
 const today = computed(() => home.on ?? speech.value.today);
 const currency = computed(() => home.house?.home.currency ?? 'USD');
 const digits = computed(() => currencyDigits(currency.value));
@@ -106,81 +112,59 @@ const save = () =>
     @update:open="emit('close')"
   >
     <form class="form" novalidate @submit.prevent="save">
+      <p>{{ about }}</p>
       <div class="pair">
-        <FieldRow
-          v-slot="{ id, describedBy, invalid }"
+        <TextField
+          v-model="typed.date"
           :label="t('ledger.field.date')"
           :error="errorAt('date')"
-        >
-          <input
-            :id="id"
-            v-model="typed.date"
-            type="date"
-            :max="today"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow
+          type="date"
+          :max="today"
+        />
+        <ChoiceField
           v-if="fields.includes('who')"
-          v-slot="{ id, describedBy }"
+          v-model="typed.who"
           :label="t('ledger.field.who')"
           :error="errorAt('who')"
         >
-          <select :id="id" v-model="typed.who" :aria-describedby="describedBy">
-            <option value="">{{ t('log.whoNone') }}</option>
-            <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
-              {{ person.name }}
-            </option>
-          </select>
-        </FieldRow>
-        <FieldRow
+          <option value="">{{ t('log.whoNone') }}</option>
+          <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
+            {{ person.name }}
+          </option>
+        </ChoiceField>
+        <TextField
           v-if="fields.includes('minutes')"
-          v-slot="{ id, describedBy, invalid }"
+          v-model="typed.minutes"
           :label="t('ledger.field.minutes')"
           :error="errorAt('minutes')"
-        >
-          <input
-            :id="id"
-            v-model="typed.minutes"
-            inputmode="numeric"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow
+          inputmode="numeric"
+        />
+        <TextField
           v-if="fields.includes('cost')"
-          v-slot="{ id, describedBy, invalid }"
+          v-model="typed.cost"
           :label="t('log.cost', { currency })"
           :error="errorAt('cost')"
-        >
-          <input
-            :id="id"
-            v-model="typed.cost"
-            inputmode="decimal"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
+          inputmode="decimal"
+        />
       </div>
       <template v-for="field in ['note', 'why', 'text'] as const" :key="field">
-        <FieldRow
+        <TextField
           v-if="fields.includes(field)"
-          v-slot="{ id, describedBy, invalid }"
+          v-model="typed[field]"
           :label="t(`ledger.field.${field}`)"
           :error="errorAt(field)"
-        >
-          <textarea :id="id" v-model="typed[field]" :aria-describedby="describedBy" :aria-invalid="invalid" />
-        </FieldRow>
+          lines="several"
+        />
       </template>
-      <FieldRow v-slot="{ id, describedBy }" :label="t('ledger.whyOptional')" :error="errorAt('reason')">
-        <input :id="id" v-model="typed.reason" maxlength="200" :aria-describedby="describedBy" />
-      </FieldRow>
-      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-      <p class="actions">
-        <button type="submit" class="main" :disabled="busy">{{ t('ledger.save') }}</button>
-        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
-      </p>
+      <TextField
+        v-model="typed.reason"
+        :label="t('ledger.whyOptional')"
+        :error="errorAt('reason')"
+        maxlength="200"
+      />
+      <FormFoot :error="errorAt('')" :send="t('ledger.save')" :busy="busy"
+        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
+      >
     </form>
   </SheetDialog>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
-import DateMargin from '../../components/DateMargin.vue';
 import AppSign from '../../components/AppSign.vue';
+import RuledLine from '../../components/RuledLine.vue';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { describeBody, personName } from './describe.ts';
 
@@ -69,30 +69,27 @@ const written = computed(() => {
 </script>
 
 <template>
-  <li class="line" :class="{ voided }" :data-entry="line.entry.id">
-    <DateMargin :date="line.date" :speech="speech" />
-    <div class="text">
-      <h2>
-        <AppSign v-if="voided" name="struck" />
-        <span class="kind">{{ t(`ledger.kind.${line.body.kind}`) }}</span>{{ ' ' }}
-        <span class="about">{{ now.about }}</span>
-        <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
-      </h2>
-      <p v-if="now.says.length > 0" class="says small">{{ now.says.map(({ text }) => text).join('; ') }}</p>
-      <dl v-if="changes.length > 0" class="changes small">
-        <div v-for="change in changes" :key="change.field">
-          <dt>{{ t(`ledger.field.${change.field}`) }}</dt>
-          <dd>
-            {{ t('ledger.was') }} <del>{{ change.was }}</del>, {{ t('ledger.is') }} <ins>{{ change.is }}</ins>
-          </dd>
-        </div>
-      </dl>
-      <p class="soft small">{{ written }}</p>
-      <p v-for="correction in corrections" :key="correction.id" class="soft small">
-        {{ correction.text }}<template v-if="correction.why">: “{{ correction.why }}”</template>
-      </p>
-    </div>
-    <p class="acts">
+  <RuledLine class="entry" :class="{ voided }" :data-entry="line.entry.id" :date="line.date" :speech="speech">
+    <h2>
+      <AppSign v-if="voided" name="struck" />
+      <span class="kind">{{ t(`ledger.kind.${line.body.kind}`) }}</span>{{ ' ' }}
+      <span class="about">{{ now.about }}</span>
+      <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
+    </h2>
+    <p v-if="now.says.length > 0" class="says small">{{ now.says.map(({ text }) => text).join('; ') }}</p>
+    <dl v-if="changes.length > 0" class="changes small">
+      <div v-for="change in changes" :key="change.field">
+        <dt>{{ t(`ledger.field.${change.field}`) }}</dt>
+        <dd>
+          {{ t('ledger.was') }} <del>{{ change.was }}</del>, {{ t('ledger.is') }} <ins>{{ change.is }}</ins>
+        </dd>
+      </div>
+    </dl>
+    <p class="soft small">{{ written }}</p>
+    <p v-for="correction in corrections" :key="correction.id" class="soft small">
+      {{ correction.text }}<template v-if="correction.why">: “{{ correction.why }}”</template>
+    </p>
+    <template #acts>
       <button
         v-if="mayCorrect && !voided"
         type="button"
@@ -120,24 +117,13 @@ const written = computed(() => {
       >
         {{ t('ledger.restore') }}<span class="unseen"> {{ now.about }}</span>
       </button>
-    </p>
-  </li>
+    </template>
+  </RuledLine>
 </template>
 
 <style scoped>
-.line {
-  display: grid;
-  grid-template-columns: var(--margin-column) 1fr auto;
-  gap: 0 1.5rem;
-  padding: calc(var(--line) / 2) 0;
-}
-
-.text {
-  min-width: 0;
-  margin: calc(var(--line) / -2) 0 calc(var(--line) / -2) -0.75rem;
-  padding: calc(var(--line) / 2) 0 calc(var(--line) / 2) 1.5rem;
-  border-left: 3px double var(--rule);
-  overflow-wrap: anywhere;
+.entry {
+  --acts: 8rem;
 }
 
 h2 {
@@ -171,32 +157,5 @@ ins {
 
 dt {
   font-weight: 600;
-}
-
-.acts {
-  display: flex;
-  flex-direction: column;
-  align-items: flex-start;
-  width: 8rem;
-}
-
-@media (max-width: 44rem) {
-  .line {
-    grid-template-columns: var(--margin-column) 1fr;
-    gap: 0 0.5rem;
-  }
-
-  .text {
-    margin-left: 0;
-    padding-left: 0.75rem;
-  }
-
-  .acts {
-    grid-column: 2;
-    flex-flow: row wrap;
-    gap: 0 1rem;
-    width: auto;
-    padding: calc(var(--line) / 2) 0 0 0.75rem;
-  }
 }
 </style>

@@ -150,7 +150,7 @@ async function restore(line: Line): Promise<void> {
 .saying,
 .more,
 .sheet > .notice {
-  margin-left: calc(var(--margin-column) + 2.25rem);
+  margin-left: var(--text-column);
 }
 
 .saying {

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import FormFoot from '../../components/FormFoot.vue';
 import SheetDialog from '../../components/SheetDialog.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Outcome } from '../../stores/outbox.ts';
+import { describeBody } from './describe.ts';
 
 /** Strikes an entry out by writing another; it stays readable and can be brought back. */
 const props = defineProps<{ line: LedgerLine }>();
@@ -18,6 +20,9 @@ const speech = useSpeech();
 const { write } = useWriting();
 const { errorAt, refuse, submit, busy } = useForm();
 const t = computed(() => speech.value.t);
+const about = computed(() =>
+  home.house ? describeBody(props.line.body, home.house, speech.value).about : '',
+);
 const why = ref('');
 
 const save = () =>
@@ -46,25 +51,12 @@ const save = () =>
     @update:open="emit('close')"
   >
     <form class="form" novalidate @submit.prevent="save">
+      <p>{{ about }}</p>
       <p>{{ t('ledger.strikeLead') }}</p>
-      <FieldRow
-        v-slot="{ id, describedBy, invalid }"
-        :label="t('ledger.whyOptional')"
-        :error="errorAt('why')"
+      <TextField v-model="why" :label="t('ledger.whyOptional')" :error="errorAt('why')" maxlength="200" />
+      <FormFoot :error="errorAt('')" :send="t('ledger.saveStrike')" :busy="busy" grave
+        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
       >
-        <input
-          :id="id"
-          v-model="why"
-          maxlength="200"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-        />
-      </FieldRow>
-      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-      <p class="actions">
-        <button type="submit" class="main grave" :disabled="busy">{{ t('ledger.saveStrike') }}</button>
-        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
-      </p>
     </form>
   </SheetDialog>
 </template>

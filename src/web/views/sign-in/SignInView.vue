@@ -3,7 +3,8 @@ import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { call } from '../../api/client.ts';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import FormFoot from '../../components/FormFoot.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSession } from '../../stores/session.ts';
@@ -63,52 +64,33 @@ function turn(): void {
         <p class="soft small">{{ t('signIn.demoHint') }}</p>
       </div>
       <form class="form" novalidate @submit.prevent="enter">
-        <FieldRow
+        <TextField
           v-if="isNew"
-          v-slot="{ id, describedBy, invalid }"
+          v-model="typed.name"
           :label="t('signIn.name')"
           :error="errorAt('name')"
-        >
-          <input
-            :id="id"
-            v-model="typed.name"
-            autocomplete="name"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('signIn.email')" :error="errorAt('email')">
-          <input
-            :id="id"
-            v-model="typed.email"
-            type="email"
-            autocomplete="username"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow
-          v-slot="{ id, describedBy, invalid }"
+          autocomplete="name"
+        />
+        <TextField
+          v-model="typed.email"
+          :label="t('signIn.email')"
+          :error="errorAt('email')"
+          type="email"
+          autocomplete="username"
+        />
+        <TextField
+          v-model="typed.password"
           :label="t('signIn.password')"
           :hint="isNew ? t('signIn.passwordHint') : undefined"
           :error="errorAt('password')"
+          type="password"
+          :autocomplete="isNew ? 'new-password' : 'current-password'"
+        />
+        <FormFoot :error="errorAt('')" :send="isNew ? t('signIn.make') : t('signIn.enter')" :busy="busy"
+          ><button type="button" @click="turn">
+            {{ isNew ? t('signIn.toOld') : t('signIn.toNew') }}
+          </button></FormFoot
         >
-          <input
-            :id="id"
-            v-model="typed.password"
-            type="password"
-            :autocomplete="isNew ? 'new-password' : 'current-password'"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-        <p class="actions">
-          <button type="submit" class="main" :disabled="busy">
-            {{ isNew ? t('signIn.make') : t('signIn.enter') }}
-          </button>
-          <button type="button" @click="turn">{{ isNew ? t('signIn.toOld') : t('signIn.toNew') }}</button>
-        </p>
       </form>
     </div>
   </div>
@@ -123,7 +105,7 @@ function turn(): void {
 .body {
   max-width: 30rem;
   padding-left: 1.5rem;
-  margin-left: calc(var(--margin-column) + 0.75rem - 3px);
+  margin-left: calc(var(--margin-column) + 0.75rem);
   border-left: 3px double var(--rule);
 }
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import AppSign from '../../components/AppSign.vue';
-import DateMargin from '../../components/DateMargin.vue';
 import ReasonList from '../../components/ReasonList.vue';
+import RuledLine from '../../components/RuledLine.vue';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { gistText } from '../../../locales/reasonText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
@@ -57,65 +57,67 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <li class="line" :data-line="line.key" @keydown="onKey">
-    <DateMargin :date="line.due" :speech="speech" :grave="section === 'late'" />
-    <div class="text">
-      <h3>
-        <AppSign :name="sign" :label="t(`standing.${section === 'coming' ? 'ahead' : section}`)" />
-        {{ title }}
-        <span v-if="!several" class="of">{{ line.units[0]?.asset.name }}</span>
-      </h3>
-      <p class="small">
-        <span v-if="line.lifeSafety" class="grave"
-          ><AppSign name="lifeSafety" /> {{ t('lifeSafety') }}.
-        </span>
-        <span v-if="!several && line.units[0]?.place" class="soft">{{ line.units[0].place }}. </span>
-        <em>{{ gist }}</em><template v-if="line.minutes"
-          ><span class="soft"
-            >; {{ t('today.effort', { n: line.minutes * line.units.length }) }}</span
-          ></template
+  <RuledLine
+    class="duty"
+    :data-line="line.key"
+    :date="line.due"
+    :speech="speech"
+    :grave="section === 'late'"
+    @keydown="onKey"
+  >
+    <h3>
+      <AppSign :name="sign" :label="t(`standing.${section === 'coming' ? 'ahead' : section}`)" />
+      {{ title }}
+      <span v-if="!several" class="of">{{ line.units[0]?.asset.name }}</span>
+    </h3>
+    <p class="small">
+      <span v-if="line.lifeSafety" class="grave"><AppSign name="lifeSafety" /> {{ t('lifeSafety') }}. </span>
+      <span v-if="!several && line.units[0]?.place" class="soft">{{ line.units[0].place }}. </span>
+      <em>{{ gist }}</em><template v-if="line.minutes"
+        ><span class="soft"
+          >; {{ t('today.effort', { n: line.minutes * line.units.length }) }}</span
+        ></template
+      >
+      <span v-if="line.missed > 0" class="grave"
+        >; {{ t('today.missed', { n: line.missed }, line.missed) }}</span
+      >
+    </p>
+    <ul v-if="several" class="units">
+      <li v-for="unit in line.units" :key="unit.duty.id">
+        <button
+          v-if="mayWrite && !waiting.has(unit.duty.id)"
+          type="button"
+          class="tick"
+          :disabled="busy"
+          :aria-label="`${t('today.done')}: ${title}, ${unit.asset.name}`"
+          @click="emit('done', [unit])"
         >
-        <span v-if="line.missed > 0" class="grave"
-          >; {{ t('today.missed', { n: line.missed }, line.missed) }}</span
-        >
-      </p>
-      <ul v-if="several" class="units">
-        <li v-for="unit in line.units" :key="unit.duty.id">
-          <button
-            v-if="mayWrite && !waiting.has(unit.duty.id)"
-            type="button"
-            class="tick"
-            :disabled="busy"
-            :aria-label="`${t('today.done')}: ${title}, ${unit.asset.name}`"
-            @click="emit('done', [unit])"
-          >
-            <span class="box" aria-hidden="true" />{{ unit.asset.name }}
-          </button>
-          <span v-else class="tick"><span class="box" aria-hidden="true" />{{ unit.asset.name }}</span>
-          {{ ' '
-          }}<span v-if="!shared" class="soft small">{{ dateText(speech, unit.occurrence.window.due) }}</span>
-          <span v-if="waiting.has(unit.duty.id)" class="soft small">{{ t('today.waiting') }}</span>
-        </li>
-      </ul>
-      <p v-if="!several && unsent.length > 0" class="small soft">{{ t('today.waiting') }}</p>
-      <template v-if="why">
-        <template v-if="shared"
-          ><ReasonList :reasons="line.units[0]?.occurrence.reasons ?? []" :speech="speech"
-        /></template>
-        <template v-else>
-          <ReasonList
-            v-for="unit in line.units"
-            :key="unit.duty.id"
-            :heading="
-              t('today.unitDue', { unit: unit.asset.name, due: dateText(speech, unit.occurrence.window.due) })
-            "
-            :reasons="unit.occurrence.reasons"
-            :speech="speech"
-          />
-        </template>
+          <span class="box" aria-hidden="true" />{{ unit.asset.name }}
+        </button>
+        <span v-else class="tick"><span class="box" aria-hidden="true" />{{ unit.asset.name }}</span>
+        {{ ' '
+        }}<span v-if="!shared" class="soft small">{{ dateText(speech, unit.occurrence.window.due) }}</span>
+        <span v-if="waiting.has(unit.duty.id)" class="soft small">{{ t('today.waiting') }}</span>
+      </li>
+    </ul>
+    <p v-if="!several && unsent.length > 0" class="small soft">{{ t('today.waiting') }}</p>
+    <template v-if="why">
+      <template v-if="shared"
+        ><ReasonList :reasons="line.units[0]?.occurrence.reasons ?? []" :speech="speech"
+      /></template>
+      <template v-else>
+        <ReasonList
+          v-for="unit in line.units"
+          :key="unit.duty.id"
+          :heading="
+            t('today.unitDue', { unit: unit.asset.name, due: dateText(speech, unit.occurrence.window.due) })
+          "
+          :reasons="unit.occurrence.reasons"
+          :speech="speech"
+        />
       </template>
-    </div>
-    <p class="acts">
+    </template>
+    <template #acts>
       <template v-if="mayWrite && !settled">
         <button type="button" class="main" :disabled="busy" data-act="done" @click="emit('done', line.units)">
           {{ several ? t('today.doneAll', { n: line.units.length }) : t('today.done')
@@ -132,25 +134,13 @@ function onKey(event: KeyboardEvent): void {
         {{ why ? t('today.hide') : t('today.why') }}<span class="unseen">: {{ title }}</span>
       </button>
       <span class="print-only box" />
-    </p>
-  </li>
+    </template>
+  </RuledLine>
 </template>
 
 <style scoped>
-.line {
-  display: grid;
-  grid-template-columns: var(--margin-column) 1fr auto;
-  gap: 0 1.5rem;
-  padding: calc(var(--line) / 2) 0;
-}
-
-.text {
-  padding-left: 1.5rem;
-  margin: calc(var(--line) / -2) 0;
-  padding-block: calc(var(--line) / 2);
-  border-left: 3px double var(--rule);
-  margin-left: -0.75rem;
-  min-width: 0;
+.duty {
+  --acts: 16rem;
 }
 
 h3 {
@@ -194,45 +184,7 @@ h3 {
   vertical-align: -0.1rem;
 }
 
-.acts {
-  display: grid;
-  grid-template-columns: auto auto;
-  gap: 0 1rem;
-  align-content: start;
-  justify-items: start;
-  width: 15rem;
-}
-
-.acts .main {
+button.main {
   justify-self: stretch;
-}
-
-@media (max-width: 44rem) {
-  .line {
-    grid-template-columns: var(--margin-column) 1fr;
-    gap: 0 0.5rem;
-  }
-
-  .text {
-    padding-left: 0.75rem;
-    margin-left: 0;
-  }
-
-  .acts {
-    grid-column: 2;
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 0 1rem;
-    width: auto;
-    padding-left: 0.75rem;
-    margin-top: calc(var(--line) / 2);
-  }
-}
-
-@media print {
-  .acts {
-    width: auto;
-  }
 }
 </style>

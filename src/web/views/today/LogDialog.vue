@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref } from 'vue';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FormFoot from '../../components/FormFoot.vue';
 import SheetDialog from '../../components/SheetDialog.vue';
 import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
@@ -171,87 +173,52 @@ async function readWho(): Promise<string | null> {
         <p v-if="errorAt('units')" class="notice wrong" role="alert">{{ errorAt('units') }}</p>
       </fieldset>
       <div class="pair">
-        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('log.date')" :error="errorAt('date')">
-          <input
-            :id="id"
-            v-model="typed.date"
-            type="date"
-            :max="today"
-            :aria-describedby="describedBy"
-            :aria-invalid="invalid"
-          />
-        </FieldRow>
-        <FieldRow
-          v-if="!typed.skipped"
-          v-slot="{ id, describedBy }"
-          :label="t('log.who')"
-          :error="errorAt('who')"
-        >
-          <select :id="id" v-model="typed.who" :aria-describedby="describedBy">
-            <option value="">{{ t('log.whoNone') }}</option>
-            <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
-              {{ person.name }}
-            </option>
-            <option :value="NEW_PERSON">{{ t('log.whoNew') }}</option>
-          </select>
-        </FieldRow>
+        <TextField
+          v-model="typed.date"
+          :label="t('log.date')"
+          :error="errorAt('date')"
+          type="date"
+          :max="today"
+        />
+        <ChoiceField v-if="!typed.skipped" v-model="typed.who" :label="t('log.who')" :error="errorAt('who')">
+          <option value="">{{ t('log.whoNone') }}</option>
+          <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
+            {{ person.name }}
+          </option>
+          <option :value="NEW_PERSON">{{ t('log.whoNew') }}</option>
+        </ChoiceField>
       </div>
-      <FieldRow
+      <TextField
         v-if="typed.who === NEW_PERSON && !typed.skipped"
-        v-slot="{ id, describedBy, invalid }"
+        v-model="typed.whoName"
         :label="t('log.whoName')"
         :error="errorAt('name')"
-      >
-        <input :id="id" v-model="typed.whoName" :aria-describedby="describedBy" :aria-invalid="invalid" />
-      </FieldRow>
+      />
       <template v-if="!typed.skipped">
         <div class="pair">
-          <FieldRow
-            v-slot="{ id, describedBy, invalid }"
+          <TextField
+            v-model="typed.minutes"
             :label="t('log.minutes')"
             :error="errorAt('minutes')"
-          >
-            <input
-              :id="id"
-              v-model="typed.minutes"
-              inputmode="numeric"
-              :aria-describedby="describedBy"
-              :aria-invalid="invalid"
-            />
-          </FieldRow>
-          <FieldRow
-            v-slot="{ id, describedBy, invalid }"
+            inputmode="numeric"
+          />
+          <TextField
+            v-model="typed.cost"
             :label="t('log.cost', { currency })"
             :error="errorAt('cost')"
-          >
-            <input
-              :id="id"
-              v-model="typed.cost"
-              inputmode="decimal"
-              :aria-describedby="describedBy"
-              :aria-invalid="invalid"
-            />
-          </FieldRow>
+            inputmode="decimal"
+          />
         </div>
-        <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('log.note')" :error="errorAt('note')">
-          <textarea :id="id" v-model="typed.note" :aria-describedby="describedBy" :aria-invalid="invalid" />
-        </FieldRow>
+        <TextField v-model="typed.note" :label="t('log.note')" :error="errorAt('note')" lines="several" />
       </template>
       <label><input v-model="typed.skipped" type="checkbox" />{{ t('log.skip') }}</label>
-      <FieldRow
+      <TextField
         v-if="typed.skipped"
-        v-slot="{ id, describedBy, invalid }"
+        v-model="typed.why"
         :label="t('log.skipWhy')"
         :error="errorAt('why')"
-      >
-        <input
-          :id="id"
-          v-model="typed.why"
-          maxlength="200"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-        />
-      </FieldRow>
+        maxlength="200"
+      />
       <div v-if="effects.length > 0" role="status">
         <p>
           <strong>{{ t('log.effect') }}</strong>
@@ -260,11 +227,9 @@ async function readWho(): Promise<string | null> {
           {{ effect.text }}
         </p>
       </div>
-      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-      <p class="actions">
-        <button type="submit" class="main" :disabled="busy">{{ t('log.save') }}</button>
-        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
-      </p>
+      <FormFoot :error="errorAt('')" :send="t('log.save')" :busy="busy"
+        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
+      >
     </form>
   </SheetDialog>
 </template>

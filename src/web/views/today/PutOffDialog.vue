@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
-import FieldRow from '../../components/FieldRow.vue';
+import TextField from '../../components/TextField.vue';
+import FormFoot from '../../components/FormFoot.vue';
 import SheetDialog from '../../components/SheetDialog.vue';
 import { isCivilDate, toCivilDate, toDay } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
@@ -87,40 +88,22 @@ const save = () =>
     @update:open="emit('close')"
   >
     <form class="form" novalidate @submit.prevent="save">
-      <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('putOff.to')" :error="errorAt('to')">
-        <input
-          :id="id"
-          v-model="typed.to"
-          type="date"
-          :min="today"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-        />
-      </FieldRow>
-      <FieldRow
-        v-slot="{ id, describedBy, invalid }"
+      <TextField v-model="typed.to" :label="t('putOff.to')" :error="errorAt('to')" type="date" :min="today" />
+      <TextField
+        v-model="typed.why"
         :label="t('putOff.why')"
         :hint="t('putOff.whyHint')"
         :error="errorAt('why')"
-      >
-        <input
-          :id="id"
-          v-model="typed.why"
-          maxlength="200"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-        />
-      </FieldRow>
+        maxlength="200"
+      />
       <div v-if="overrun" class="notice wrong">
         <p>{{ t('putOff.latest', { latest: dateText(speech, overrun) }) }}</p>
         <label><input v-model="typed.acknowledged" type="checkbox" />{{ t('putOff.acknowledge') }}</label>
         <p v-if="errorAt('acknowledged')" role="alert">{{ errorAt('acknowledged') }}</p>
       </div>
-      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-      <p class="actions">
-        <button type="submit" class="main" :disabled="busy">{{ t('putOff.save') }}</button>
-        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
-      </p>
+      <FormFoot :error="errorAt('')" :send="t('putOff.save')" :busy="busy"
+        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
+      >
     </form>
   </SheetDialog>
 </template>

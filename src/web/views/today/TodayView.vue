@@ -199,7 +199,7 @@ const print = (): void => {
           {{ t('today.showAll', { n: more }, more) }}
         </button>
       </section>
-      <details class="keys small soft no-print">
+      <details v-if="home.rows.length > 0" class="keys small soft no-print">
         <summary>{{ t('today.keysTitle') }}</summary>
         <ul>
           <li v-for="key in ['move', 'done', 'log', 'putOff', 'why', 'undo']" :key="key">
@@ -224,7 +224,7 @@ h2,
 .keys,
 .saying,
 .sheet > .notice {
-  margin-left: calc(var(--margin-column) + 2.25rem);
+  margin-left: var(--text-column);
 }
 
 h2 {
