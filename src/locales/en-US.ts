@@ -38,9 +38,11 @@ export const enUS = {
       autumn: 'at the fall clock change',
       both: 'at both clock changes',
     },
-    nameInterval: 'A length of time after it was last done',
-    nameDates: 'Fixed days of the year',
-    nameClockChange: 'When the clocks change',
+    name: {
+      interval: 'A length of time after it was last done',
+      dates: 'Fixed days of the year',
+      clockChange: 'When the clocks change',
+    },
   },
   reason: {
     lastDone: { done: 'Last done {on}.', skipped: 'Knowingly skipped {on}, which counts as done that day.' },
@@ -200,7 +202,6 @@ export const enUS = {
     print: 'Print',
     close: 'Close',
     cancel: 'Cancel',
-    keys: 'Keys',
   },
   signIn: {
     title: 'Sign in',
@@ -244,11 +245,10 @@ export const enUS = {
     undo: 'Undo',
     undone: 'Taken back. It stands as before.',
     waiting: 'logged, waiting to be sent',
+    lapsed: 'past its latest day, {latest}',
+    takeBack: 'Take it back',
     missed: 'missed once before | missed {n} times before',
     effort: 'about {n} min',
-    window: 'may be done {earliest} to {latest}',
-    due: 'due {date}',
-    sections: 'Sections',
     unitDue: '{unit}: due {due}',
     keysTitle: 'Keys on a line of this page',
     keys: {
@@ -392,7 +392,6 @@ export const enUS = {
     factorAdd: 'Add a factor',
     factorDrop: 'Take it away',
     doer: 'Who does it',
-    on: 'Taken on',
     lastDone: 'Last done (if known)',
     lastDoneHint: 'If you know the day, it is written down as done and the next date counts from there.',
     save: 'Add it',
@@ -437,8 +436,6 @@ export const enUS = {
     readOnly: 'You may look at this home but not write in it.',
   },
   cli: {
-    due: 'due {date} ({weekday})',
-    nothing: 'nothing due',
     window: '{earliest} to {latest}',
     missed: 'missed: {due}, closed {closedOn}',
     extra: 'extra: done {on}, before its window opened',

@@ -115,6 +115,21 @@ describe('the demo account', () => {
   });
 });
 
+describe('behind a proxy with HTTPS', () => {
+  test('the cookie is for HTTPS only, browsers are told to stay there, and the demo is not offered', async () => {
+    const open = await startApi({ publicUrl: new URL('https://house.example'), demoPassword: PASSWORD });
+    const ask = supertest(open.server)
+      .post('/api/sign-up')
+      .set('x-forwarded-proto', 'https')
+      .set('origin', 'https://house.example');
+    const answer = await ask.send({ name: 'Far', email: 'far@example.org', password: PASSWORD }).expect(200);
+    expect(String(answer.headers['set-cookie'])).toMatch(/; Secure/);
+    expect(answer.headers['strict-transport-security']).toContain('max-age=');
+    expect((await supertest(open.server).get('/api/installation')).body.demo).toBeNull();
+    await open.close();
+  });
+});
+
 describe('homes', () => {
   test('made twice is made once; another home under the same id is a conflict', async () => {
     const { agent } = await someone(api, 'Maker');

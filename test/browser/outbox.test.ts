@@ -35,6 +35,15 @@ describe('without a connection', () => {
     expect(await page.count(`${line('Reseal the steps')} [data-act=done]`)).toBe(0);
   });
 
+  test('it can be taken back though nothing has been sent yet', async () => {
+    await page.click('[data-line^="late smoke-alarm-test"] [data-act=done]');
+    await page.says('2 entries are waiting to be sent.');
+    await page.says('Test the smoke alarm, Basement: logged for today. No connection.', '.saying');
+    await page.click('[data-act=undo]');
+    await page.says('Taken back.', '.saying');
+    await page.find('[data-line^="late smoke-alarm-test"] [data-act=done]');
+  });
+
   test('the page that cannot be read says so and offers to try again', async () => {
     await page.press('Ledger');
     await page.says('No connection.');
@@ -59,6 +68,9 @@ describe('without a connection', () => {
       (await page.driver.findElements({ css: '[data-entry]' })).map((one) => one.getText()),
     );
     expect(texts.filter((text) => text.includes('Done Reseal the steps'))).toHaveLength(1);
+    expect(texts.filter((text) => text.includes('Test the smoke alarm, Basement (struck out)'))).toHaveLength(
+      1,
+    );
   });
 
   test('an answer lost on the way does not double the entry', async () => {
@@ -86,7 +98,7 @@ describe('without a connection', () => {
       (await page.driver.findElements({ css: '[data-entry]' })).map((one) => one.getText()),
     );
     expect(
-      texts.filter((text) => /Tue, today\s+Done Test the smoke alarm, Basement/.test(text)),
+      texts.filter((text) => /Tue, today\s+Done Test the smoke alarm, Basement\s+written/.test(text)),
     ).toHaveLength(1);
   });
 

@@ -9,7 +9,7 @@ export function useForm() {
   const errorText = ref('');
   const { tell, tellBody } = useErrorText();
 
-  /** The sentence for a field, by the end of its path in what was sent; '' is for whatever has no field here. */
+  /** The sentence for a field, by the last step of its path in what was sent that the form knows; '' is for whatever has no field here. */
   const errorAt = (...names: string[]): string =>
     errorField.value !== null && names.includes(errorField.value) ? errorText.value : '';
 
@@ -19,8 +19,8 @@ export function useForm() {
   }
 
   function show(text: string, field: string, fields: readonly string[]): void {
-    const last = field.split(/[.[]/).at(-1) ?? '';
-    errorField.value = fields.includes(last) ? last : '';
+    const named = field.split(/[.[\]]+/).findLast((step) => fields.includes(step));
+    errorField.value = named ?? '';
     errorText.value = text;
   }
 

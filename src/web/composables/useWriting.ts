@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import type { NewEntry, Written } from '../../contract/schemas.ts';
+import type { NewEntry } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { useHome } from '../stores/home.ts';
@@ -12,12 +12,18 @@ export interface Wanted {
   readonly saw?: string | undefined;
 }
 
+/** What was sent, and what became of it. */
+export interface Sent {
+  readonly entries: readonly NewEntry[];
+  readonly outcome: Outcome<'append'>;
+}
+
 /** Writes entries of the home on screen as one batch and takes over the dates they move. */
 export function useWriting() {
   const home = useHome();
   const outbox = useOutbox();
 
-  async function write(wanted: readonly Wanted[], label: string): Promise<Outcome<'append'>> {
+  async function write(wanted: readonly Wanted[], label: string): Promise<Sent> {
     const homeId = home.house?.home.id ?? '';
     const batch = wanted.length > 1 ? uuid() : undefined;
     const entries = wanted.map(({ date, body, saw }): NewEntry => ({
@@ -31,13 +37,13 @@ export function useWriting() {
     if (outcome.kind === 'delivered' && home.house?.home.id === homeId) home.patch(outcome.response.rows);
     // A refusal often means that the page is behind; it shows what stands before the person decides anew.
     if (outcome.kind === 'refused' && outcome.error.code === 'seen-changed') await home.load(homeId);
-    return outcome;
+    return { entries, outcome };
   }
 
-  /** Strikes out what was just written. */
-  const takeBack = (written: Written, label: string): Promise<Outcome<'append'>> =>
+  /** Strikes out what was just sent; what still waits on this device is struck out as soon as it has been sent. */
+  const takeBack = (entries: readonly NewEntry[], label: string): Promise<Sent> =>
     write(
-      written.entries.map(({ id, date }) => ({ date, body: { kind: 'voids', target: id }, saw: '' })),
+      entries.map(({ id, date }) => ({ date, body: { kind: 'voids', target: id }, saw: '' })),
       label,
     );
 

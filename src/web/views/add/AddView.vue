@@ -3,6 +3,7 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import FormFoot from '../../components/FormFoot.vue';
 import PageState from '../../components/PageState.vue';
+import type { Addition, NewEntry } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { findPractice } from '../../../core/catalogue/catalogue.ts';
 import type { House } from '../../../core/house/house.ts';
@@ -103,6 +104,19 @@ function safely<T>(work: () => T): T | null {
   }
 }
 
+/** When each unit was last done, if that was typed, as entries to write after the addition. */
+function doneBefore({ duties }: Addition): NewEntry[] {
+  const { lastDone, ids } = draft.value;
+  if (!isCivilDate(lastDone)) return [];
+  return duties.flatMap(({ units }) =>
+    units.map(({ duty }, index) => ({
+      id: ids.unit(index).done,
+      date: lastDone,
+      body: { kind: 'done', duty },
+    })),
+  );
+}
+
 const save = () =>
   submit(FIELDS, async () => {
     if (!home.on) return;
@@ -122,15 +136,10 @@ const save = () =>
     const label = draft.value.source === 'new' ? draft.value.name.trim() : t.value('add.title');
     const outcome = await outbox.send({ route: 'add', homeId, body: read.value, label });
     if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
-    if (isCivilDate(lastDone)) {
-      const done = read.value.duties.flatMap(({ units }) =>
-        units.map(({ duty }, index) => ({
-          id: draft.value.ids.unit(index).done,
-          date: lastDone,
-          body: { kind: 'done' as const, duty },
-        })),
-      );
-      if (done.length > 0) await outbox.send({ route: 'append', homeId, body: { entries: done }, label });
+    const entries = doneBefore(read.value);
+    if (entries.length > 0) {
+      const logged = await outbox.send({ route: 'append', homeId, body: { entries }, label });
+      if (logged.kind === 'refused') return refuse(logged.error, FIELDS);
     }
     said.value = t.value('add.added', { name: label });
     draft.value = emptyDraft();

@@ -20,9 +20,7 @@ const CLOCKS = ['both', 'spring', 'autumn'] as const;
     <legend>{{ t('add.rule') }}</legend>
     <div class="choices">
       <label v-for="(_, kind) in KINDS" :key="kind">
-        <input v-model="draft.ruleKind" type="radio" :value="kind" />{{
-          t(`rule.name${kind.charAt(0).toUpperCase()}${kind.slice(1)}`)
-        }}
+        <input v-model="draft.ruleKind" type="radio" :value="kind" />{{ t(`rule.name.${kind}`) }}
       </label>
     </div>
     <div v-if="draft.ruleKind === 'interval'" class="pair">

@@ -89,7 +89,7 @@ const save = () =>
     const change = readChange();
     if (!change) return;
     const why = typed.reason.trim();
-    const outcome = await write(
+    const { outcome } = await write(
       [
         {
           date: today.value,

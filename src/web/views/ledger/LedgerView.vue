@@ -95,7 +95,7 @@ async function restore(line: Line): Promise<void> {
   busy.value = true;
   const date = home.on ?? line.date;
   const saw = line.corrections.at(-1)?.id ?? '';
-  const outcome = await write(
+  const { outcome } = await write(
     [{ date, body: { kind: 'voids', target: line.voidedBy }, saw }],
     t.value('ledger.restore'),
   );

@@ -28,7 +28,7 @@ const why = ref('');
 const save = () =>
   submit(['why'], async () => {
     const reason = why.value.trim();
-    const outcome = await write(
+    const { outcome } = await write(
       [
         {
           date: home.on ?? props.line.date,

@@ -30,6 +30,19 @@ const gist = computed(() => {
   const [first] = props.line.units;
   return first ? gistText(props.speech, first.occurrence.reasons) : '';
 });
+/** What else there is to say of the line: how long it takes, that its latest day has passed, how often it was missed. */
+const details = computed(() => {
+  const { minutes, missed, units } = props.line;
+  const lapsed = units.find(({ standing, occurrence }) => standing === 'lapsed' && !occurrence.baseline);
+  const latest = lapsed && dateText(props.speech, lapsed.occurrence.window.latest);
+  return [
+    ...(minutes === null
+      ? []
+      : [{ text: t.value('today.effort', { n: minutes * units.length }), tone: 'soft' }]),
+    ...(latest === undefined ? [] : [{ text: t.value('today.lapsed', { latest }), tone: 'grave' }]),
+    ...(missed === 0 ? [] : [{ text: t.value('today.missed', { n: missed }, missed), tone: 'grave' }]),
+  ];
+});
 const sign = computed(() => (props.section === 'coming' ? 'ahead' : props.section));
 
 const KEYS: Record<string, () => void> = {
@@ -73,13 +86,8 @@ function onKey(event: KeyboardEvent): void {
     <p class="small">
       <span v-if="line.lifeSafety" class="grave"><AppSign name="lifeSafety" /> {{ t('lifeSafety') }}. </span>
       <span v-if="!several && line.units[0]?.place" class="soft">{{ line.units[0].place }}. </span>
-      <em>{{ gist }}</em><template v-if="line.minutes"
-        ><span class="soft"
-          >; {{ t('today.effort', { n: line.minutes * line.units.length }) }}</span
-        ></template
-      >
-      <span v-if="line.missed > 0" class="grave"
-        >; {{ t('today.missed', { n: line.missed }, line.missed) }}</span
+      <em>{{ gist }}</em><span v-for="detail in details" :key="detail.text" :class="detail.tone"
+        >; {{ detail.text }}</span
       >
     </p>
     <ul v-if="several" class="units">

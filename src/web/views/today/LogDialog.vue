@@ -13,15 +13,15 @@ import { dateText } from '../../../locales/speech.ts';
 import { useEffects } from '../../composables/useEffects.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { useWriting, type Wanted } from '../../composables/useWriting.ts';
+import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { useOutbox, type Outcome } from '../../stores/outbox.ts';
+import { useOutbox } from '../../stores/outbox.ts';
 import { readCost, readWhole } from '../fields.ts';
 import type { Line, Unit } from './lines.ts';
 
 /** Logs a line for another day or with details, and says beforehand what follows from it. */
 const props = defineProps<{ line: Line }>();
-const emit = defineEmits<{ close: []; written: [outcome: Outcome<'append'>, text: string] }>();
+const emit = defineEmits<{ close: []; written: [sent: Sent, text: string] }>();
 
 const NEW_PERSON = 'new';
 const home = useHome();
@@ -105,9 +105,9 @@ const save = () =>
       { title: title.value, units: names, date: dateText(speech.value, on) },
       on === today.value ? 1 : 2,
     );
-    const outcome = await write(wanted, logged);
-    if (outcome.kind === 'refused') refuse(outcome.error, FIELDS);
-    else emit('written', outcome, logged);
+    const sent = await write(wanted, logged);
+    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
+    else emit('written', sent, logged);
   });
 
 type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;

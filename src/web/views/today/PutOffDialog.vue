@@ -8,14 +8,13 @@ import { practiceTitle } from '../../../locales/practiceText.ts';
 import { dateText } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { useWriting, type Wanted } from '../../composables/useWriting.ts';
+import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import type { Outcome } from '../../stores/outbox.ts';
 import type { Line } from './lines.ts';
 
 /** Puts a line off to a chosen day, with a reason; where lives depend on it, past its latest day only knowingly. */
 const props = defineProps<{ line: Line }>();
-const emit = defineEmits<{ close: []; written: [outcome: Outcome<'append'>, text: string] }>();
+const emit = defineEmits<{ close: []; written: [sent: Sent, text: string] }>();
 
 const A_WEEK = 7;
 const FIELDS = ['to', 'why', 'acknowledged'];
@@ -74,9 +73,9 @@ const save = () =>
       saw: key,
     }));
     const text = t.value('today.putOffDone', { title: title.value, due: dateText(speech.value, to) });
-    const outcome = await write(wanted, text);
-    if (outcome.kind === 'refused') refuse(outcome.error, FIELDS);
-    else emit('written', outcome, text);
+    const sent = await write(wanted, text);
+    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
+    else emit('written', sent, text);
   });
 </script>
 

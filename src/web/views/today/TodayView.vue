@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { Written } from '../../../contract/schemas.ts';
+import type { NewEntry, Written } from '../../../contract/schemas.ts';
 import { gistText } from '../../../locales/reasonText.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { dateText } from '../../../locales/speech.ts';
@@ -10,9 +10,8 @@ import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWaitingDuties } from '../../composables/useWaitingDuties.ts';
-import { useWriting, type Wanted } from '../../composables/useWriting.ts';
+import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import type { Outcome } from '../../stores/outbox.ts';
 import DutyLine from './DutyLine.vue';
 import LogDialog from './LogDialog.vue';
 import PutOffDialog from './PutOffDialog.vue';
@@ -35,7 +34,7 @@ const showAll = ref(false);
 const busy = ref(false);
 const logging = ref<Line | null>(null);
 const puttingOff = ref<Line | null>(null);
-const said = ref<{ text: string; wrong: boolean; written: Written | null } | null>(null);
+const said = ref<{ text: string; wrong: boolean; undoable: readonly NewEntry[] } | null>(null);
 const saying = useTemplateRef('saying');
 
 const shown = computed(() => {
@@ -65,18 +64,19 @@ function whatFollows(written: Written): string {
 }
 
 /** Says what came of a write; the way back is offered where the eye already is. */
-async function say(outcome: Outcome<'append'>, text: string): Promise<void> {
+async function say({ entries, outcome }: Sent, text: string): Promise<void> {
   logging.value = null;
   puttingOff.value = null;
-  if (outcome.kind === 'delivered') {
-    said.value = {
-      text: `${text} ${whatFollows(outcome.response)}`,
-      wrong: false,
-      written: outcome.response,
-    };
-  } else if (outcome.kind === 'refused')
-    said.value = { text: tellBody(outcome.error).text, wrong: true, written: null };
-  else said.value = null;
+  switch (outcome.kind) {
+    case 'delivered':
+      said.value = { text: `${text} ${whatFollows(outcome.response)}`, wrong: false, undoable: entries };
+      break;
+    case 'waiting':
+      said.value = { text: `${text} ${t.value('shell.offline')}`, wrong: false, undoable: entries };
+      break;
+    case 'refused':
+      said.value = { text: tellBody(outcome.error).text, wrong: true, undoable: [] };
+  }
   await nextTick();
   saying.value?.focus();
 }
@@ -98,20 +98,20 @@ async function done(line: Line, units: readonly Unit[]): Promise<void> {
   const title = practiceTitle(t.value, line.practice);
   const text = t.value('today.logged', { title, units: unitNames(fresh) });
   busy.value = true;
-  const outcome = await write(wanted, text);
+  const sent = await write(wanted, text);
   busy.value = false;
-  await say(outcome, text);
+  await say(sent, text);
 }
 
 async function undo(): Promise<void> {
-  const written = said.value?.written;
-  if (!written || busy.value) return;
+  const entries = said.value?.undoable ?? [];
+  if (entries.length === 0 || busy.value) return;
   busy.value = true;
-  const outcome = await takeBack(written, t.value('today.undo'));
+  const { outcome } = await takeBack(entries, t.value('today.undo'));
   busy.value = false;
   if (outcome.kind === 'refused')
-    said.value = { text: tellBody(outcome.error).text, wrong: true, written: null };
-  else said.value = { text: t.value('today.undone'), wrong: false, written: null };
+    said.value = { text: tellBody(outcome.error).text, wrong: true, undoable: [] };
+  else said.value = { text: t.value('today.undone'), wrong: false, undoable: [] };
   await nextTick();
   saying.value?.focus();
 }
@@ -152,7 +152,7 @@ const print = (): void => {
     <div ref="saying" class="saying" role="status" tabindex="-1">
       <p v-if="said" class="notice" :class="{ wrong: said.wrong }">
         {{ said.text }}
-        <button v-if="said.written" type="button" data-act="undo" :disabled="busy" @click="undo">
+        <button v-if="said.undoable.length > 0" type="button" data-act="undo" :disabled="busy" @click="undo">
           {{ t('today.undo') }}
         </button>
       </p>
