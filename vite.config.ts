@@ -12,7 +12,14 @@ export default defineConfig({
     __VUE_I18N_LEGACY_API__: 'false',
     __INTLIFY_PROD_DEVTOOLS__: 'false',
   },
-  build: { outDir: resolve('dist/web'), emptyOutDir: true, target: 'es2022', manifest: true },
+  build: {
+    outDir: resolve('dist/web'),
+    emptyOutDir: true,
+    target: 'es2022',
+    manifest: true,
+    // Sizes are watched where it counts, gzipped: npm run bench.
+    chunkSizeWarningLimit: 700,
+  },
   server: {
     strictPort: true,
     port: Number(process.env['WEB_PORT'] ?? 5173),

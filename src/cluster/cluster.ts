@@ -29,6 +29,9 @@ export interface RunningCluster extends Cluster {
   adminUrl(database: string): string;
 }
 
+/** Socket paths must be short, so they do not stand in the data folder. */
+const SOCKETS = '/tmp/salt-pg-';
+
 const isRoot = process.getuid?.() === 0;
 
 /** The newest PostgreSQL that Debian's packages put on this machine. */
@@ -97,7 +100,7 @@ export async function startCluster(cluster: Cluster, extra = ''): Promise<Runnin
   const left = await runningPort(cluster.folder);
   const port = left ?? (await freePort());
   if (left === null) {
-    const sockets = mkdtempSync('/tmp/salt-pg-');
+    const sockets = mkdtempSync(SOCKETS);
     giveToServerUser(sockets);
     await startServer(
       cluster,
@@ -132,13 +135,20 @@ const lastLines = (file: string): string =>
 
 /** Stops the cluster, letting what is in flight roll back; data survive. */
 export async function stopCluster(cluster: Cluster): Promise<void> {
+  const sockets = lockLines(cluster.folder)[4] ?? '';
   await asServerUser('pg_ctl', ['-D', cluster.folder, '-m', 'fast', '-w', '-t', '60', 'stop']);
+  if (sockets.startsWith(SOCKETS)) rmSync(sockets, { recursive: true, force: true });
+}
+
+/** The lock of a running postmaster: its process id first, its port fourth, the folder of its sockets fifth. */
+function lockLines(folder: string): string[] {
+  const lock = join(folder, 'postmaster.pid');
+  return existsSync(lock) ? readFileSync(lock, 'utf8').split('\n') : [];
 }
 
 /** The process id of the running postmaster; 0 when none runs. */
 export function postmasterPid(folder: string): number {
-  const lockFile = join(folder, 'postmaster.pid');
-  return existsSync(lockFile) ? Number(readFileSync(lockFile, 'utf8').split('\n')[0]) : 0;
+  return Number(lockLines(folder)[0] ?? 0);
 }
 
 /**
@@ -146,15 +156,14 @@ export function postmasterPid(folder: string): number {
  * a killed one heals itself: PostgreSQL clears it, unless its number belongs to another program by now.
  */
 async function runningPort(folder: string): Promise<number | null> {
-  const lock = join(folder, 'postmaster.pid');
   for (let left = 2 * TRIES; left > 0; left -= 1) {
     const holder = holderOf(postmasterPid(folder), folder);
     if (holder === 'nobody') return null;
     if (holder === 'another program') {
-      rmSync(lock, { force: true });
+      rmSync(join(folder, 'postmaster.pid'), { force: true });
       return null;
     }
-    const port = Number(readFileSync(lock, 'utf8').split('\n')[3]);
+    const port = Number(lockLines(folder)[3]);
     if (holder === 'postmaster' && (await answers(port))) return port;
     await pause(PAUSE_MS);
   }

@@ -433,6 +433,15 @@ export const enUS = {
     download: 'Download the house file',
     things: 'What the house has',
     thingsNone: 'Nothing yet.',
+    kept: 'What is kept up',
+    keptNone: 'Nothing yet. Add says what is to be done to each thing.',
+    keptGivenUp: 'given up',
+    giveUp: 'Give up …',
+    giveUpTitle: 'Give up: {title}',
+    giveUpLead:
+      'It will not fall due any more. What was done stays in the ledger, and striking this out there brings it back.',
+    giveUpWhy: 'Why (may be left empty)',
+    giveUpSave: 'Give it up',
     readOnly: 'You may look at this home but not write in it.',
   },
   cli: {

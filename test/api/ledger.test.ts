@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { Client } from 'pg';
 import { v7 as uuid } from 'uuid';
 import type { LedgerPage, Written } from '../../src/contract/schemas.ts';
 import { asPerson } from '../../src/server/db/database.ts';
@@ -20,6 +21,7 @@ import {
   type Agent,
   type Api,
 } from '../support/api.ts';
+import { query } from '../support/database.ts';
 
 let api: Api;
 let agent: Agent;
@@ -183,6 +185,17 @@ describe('correcting', () => {
     expect((await append(agent, homeId, amend(6))).body.code).toBe('seen-changed');
   });
 
+  test('giving a duty up ends it, and striking that out brings it back', async () => {
+    const giveUp = entryOf(TODAY, { kind: 'retired', duty, why: 'sold' });
+    await append(agent, homeId, giveUp).expect(200);
+    expect(await rowOf(agent, homeId, duty)).toMatchObject({ retired: true, occurrence: null });
+    await append(agent, homeId, entryOf(TODAY, { kind: 'voids', target: giveUp.id })).expect(200);
+    expect(await rowOf(agent, homeId, duty)).toMatchObject({
+      retired: false,
+      occurrence: { baseline: true },
+    });
+  });
+
   test('an adoption stands as written', async () => {
     const adoption = (await page()).lines.at(-1)?.entry.id ?? '';
     const answer = await append(agent, homeId, entryOf(TODAY, { kind: 'voids', target: adoption }));
@@ -288,6 +301,21 @@ describe('reading', () => {
     });
     api.setToday(TODAY);
     expect(await due()).toBe('2026-10-15');
+  });
+
+  test('reading does not overtake writing: rows are projected again only when no writer is at work', async () => {
+    await newDuty(agent, homeId, { kind: 'dates', monthDays: ['04-15', '10-15'] }, '2026-09-01');
+    api.setToday('2027-03-25');
+    const writer = new Client({ connectionString: api.urls.admin });
+    await writer.connect();
+    await writer.query('BEGIN');
+    await writer.query('SELECT pg_advisory_xact_lock(hashtextextended($1, 0))', [homeId]);
+    const reading = agent.get(`/api/homes/${homeId}/today`).then(({ status }) => status);
+    const waiting = "SELECT count(*)::int AS n FROM pg_locks WHERE locktype = 'advisory' AND NOT granted";
+    await expect.poll(() => query(api.urls.admin, waiting)).toEqual([{ n: 1 }]);
+    await writer.query('COMMIT');
+    await writer.end();
+    expect(await reading).toBe(200);
   });
 
   test('projecting a home anew gives the rows that stand', async () => {

@@ -107,6 +107,13 @@ describe('from an empty account', () => {
     expect(file.entries).toHaveLength(6);
   });
 
+  test('what is not wanted any more is given up, after saying what that means', async () => {
+    await page.press('Give up', `//*[@data-kept='Vacuum the grille, Return filter']`);
+    await page.says('It will not fall due any more.', '[role=dialog]');
+    await page.press('Give it up', '//*[@role="dialog"]');
+    await page.says('given up', '[data-kept^="Vacuum the grille"]');
+  });
+
   test('letting someone in needs an account of theirs, and gives them a role', async () => {
     await page.type('E-mail address', 'nobody@example.org');
     await page.press('Save');

@@ -51,7 +51,12 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.says('must be given');
   },
   House: () => page.press('House').then(() => page.says('Download the house file')),
-  'A new home': () => page.press('A new home').then(() => page.says('Time zone')),
+  'the sheet to give up': () => page.press('Give up').then(() => page.find('[role=dialog] form')),
+  'A new home': () =>
+    page
+      .press('Close')
+      .then(() => page.press('A new home'))
+      .then(() => page.says('Time zone')),
 };
 
 describe.each(Object.entries(PLACES))('%s', (name, come) => {

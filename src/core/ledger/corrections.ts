@@ -81,8 +81,8 @@ const AMENDABLE: Partial<Record<EntryKind, readonly (keyof Change)[]>> = {
   note: ['text'],
 };
 
-/** Kinds that other records hang on: they are ended by an entry of their own (retired, new terms), not struck out. */
-const NOT_VOIDABLE: readonly EntryKind[] = ['adopted', 'retired', 'replaced', 'terms'];
+/** Kinds that other records hang on: what they began is ended by an entry of its own (retired), not struck out. */
+const NOT_VOIDABLE: readonly EntryKind[] = ['adopted', 'replaced'];
 
 /** The fields, besides the date, that an amendment may change in an entry of a kind. */
 export const amendableFields = (kind: EntryKind): readonly (keyof Change)[] => AMENDABLE[kind] ?? [];

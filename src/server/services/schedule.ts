@@ -4,9 +4,9 @@ import type { Duty, Home } from '../../core/house/house.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { project } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
-import { loadForDuties } from '../stores/entryStore.ts';
+import { loadForDuties, lockLedger } from '../stores/entryStore.ts';
 import { loadDuties } from '../stores/houseStore.ts';
-import { loadWindows, saveWindows, toScheduleRow } from '../stores/windowStore.ts';
+import { loadWindows, saveWindows, toScheduleRow, type StoredWindow } from '../stores/windowStore.ts';
 
 /** Projects some duties from the entries that concern them and writes their rows. */
 export async function refreshDuties(
@@ -36,6 +36,7 @@ export async function refreshByIds(
 
 /** Projects a whole home anew; returns its rows. */
 export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
+  await lockLedger(tx, home.id);
   const duties = await loadDuties(tx, home.id);
   return refreshByIds(
     tx,
@@ -51,10 +52,11 @@ export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise
  */
 export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<TodayBody> {
   const stored = await loadWindows(tx, home.id);
-  const stale = stored.filter(
-    ({ row, projectedOn }) => projectedOn > today || (row.changesOn !== null && row.changesOn <= today),
-  );
-  if (stale.length === 0) return { on: today, rows: stored.map(({ row }) => row) };
+  if (!stored.some((one) => isStale(one, today))) return { on: today, rows: stored.map(({ row }) => row) };
+  // Whoever is writing an entry just now projects from more than can be seen here; their rows must not be overwritten.
+  await lockLedger(tx, home.id);
+  const current = await loadWindows(tx, home.id);
+  const stale = current.filter((one) => isStale(one, today));
   const fresh = await refreshByIds(
     tx,
     home,
@@ -62,5 +64,8 @@ export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<
     today,
   );
   const byDuty = new Map(fresh.map((row) => [row.dutyId, row]));
-  return { on: today, rows: stored.map(({ row }) => byDuty.get(row.dutyId) ?? row) };
+  return { on: today, rows: current.map(({ row }) => byDuty.get(row.dutyId) ?? row) };
 }
+
+const isStale = ({ row, projectedOn }: StoredWindow, today: CivilDate): boolean =>
+  projectedOn > today || (row.changesOn !== null && row.changesOn <= today);

@@ -9,6 +9,7 @@ import { addressOf } from '../../api/client.ts';
 import { ROUTES } from '../../../contract/routes.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';
+import KeptList from './KeptList.vue';
 import MemberList from './MemberList.vue';
 import NewHomeForm from './NewHomeForm.vue';
 
@@ -57,7 +58,7 @@ function sizeText(millimetres: number): string {
       <h1>{{ t('house.title') }}</h1>
       <p class="soft">{{ t('house.lead') }}</p>
     </header>
-    <div class="body">
+    <div class="body house">
       <section :aria-label="t('house.homes')">
         <h2>{{ t('house.homes') }}</h2>
         <p v-if="session.homes.length === 0">{{ t('house.none') }}</p>
@@ -95,6 +96,7 @@ function sizeText(millimetres: number): string {
             </li>
           </ul>
         </section>
+        <KeptList :house="current" :rows="home.rows" :speech="speech" :may-write="home.mayWrite" />
         <MemberList
           :home-id="current.home.id"
           :home-name="current.home.name"
@@ -110,27 +112,30 @@ function sizeText(millimetres: number): string {
   </div>
 </template>
 
-<style scoped>
-.body {
-  margin-left: calc(var(--margin-column) + 0.75rem);
-  padding-left: 1.5rem;
-  border-left: 3px double var(--rule);
-}
-
-h2 {
+<style>
+/* One style for the lists of this page, in whichever part they stand. */
+.house h2 {
   margin-bottom: calc(var(--line) / 4);
 }
 
-section {
+.house section {
   margin-bottom: calc(var(--line) * 2);
 }
 
-.row {
+.house .row {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
   gap: 0 1rem;
   padding: 0.25rem 0;
+}
+</style>
+
+<style scoped>
+.body {
+  margin-left: calc(var(--margin-column) + 0.75rem);
+  padding-left: 1.5rem;
+  border-left: 3px double var(--rule);
 }
 
 @media (max-width: 44rem) {

@@ -79,22 +79,8 @@ const save = () =>
 </template>
 
 <style scoped>
-h2 {
-  margin-bottom: calc(var(--line) / 4);
-}
-
-section {
-  margin-bottom: calc(var(--line) * 2);
-}
-
 form {
   margin-top: var(--line);
   max-width: 38rem;
-}
-
-.row {
-  display: flex;
-  justify-content: space-between;
-  padding: 0.25rem 0;
 }
 </style>
