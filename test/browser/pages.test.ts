@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { LAPTOP, NARROW, Page } from '../support/browser.ts';
+import { LAPTOP, line, NARROW, Page } from '../support/browser.ts';
 import { startDemo, type RunningServer } from '../support/running.ts';
 
 let server: RunningServer;
@@ -80,7 +80,7 @@ describe('on paper', () => {
     await page.find('[data-line]');
     await page.command('Emulation.setEmulatedMedia', { media: 'print' });
     const pressable = await page.driver.executeScript<number>(
-      "return [...document.querySelectorAll('button, nav, select')].filter((e) => e.offsetParent !== null).length",
+      "return [...document.querySelectorAll('button:not(.tick), nav, select')].filter((e) => e.offsetParent !== null).length",
     );
     expect(pressable).toBe(0);
     expect(
@@ -88,6 +88,10 @@ describe('on paper', () => {
         "return [...document.querySelectorAll('.acts .box')].filter((e) => e.offsetParent !== null).length",
       ),
     ).toBeGreaterThan(3);
+    // Of several units each has its own box for the pen, with its name.
+    expect(
+      await page.driver.findElement({ css: `${line('baseline gfci-test')} .units` }).getText(),
+    ).toContain('Counter outlet');
     await page.command('Emulation.setEmulatedMedia', { media: '' });
   });
 });

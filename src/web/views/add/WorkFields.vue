@@ -137,12 +137,13 @@ function drop(factor: { code: string }): void {
 <style scoped>
 .school {
   display: flex;
-  align-items: baseline;
+  align-items: flex-start;
   padding: 0.125rem 0;
 }
 
 .school input {
   flex: none;
+  margin-top: 0.1875rem;
 }
 
 .when {

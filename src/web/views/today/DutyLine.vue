@@ -141,7 +141,7 @@ function onKey(event: KeyboardEvent): void {
       <button type="button" data-act="why" :aria-expanded="why" @click="why = !why">
         {{ why ? t('today.hide') : t('today.why') }}<span class="unseen">: {{ title }}</span>
       </button>
-      <span class="print-only box" />
+      <span v-if="!several" class="print-only box" />
     </template>
   </RuledLine>
 </template>
@@ -194,5 +194,12 @@ h3 {
 
 button.main {
   justify-self: stretch;
+}
+
+/* On paper a unit's tick is a box for the pen; a line of one unit has its box at the end. */
+@media print {
+  .units .tick {
+    display: inline-block !important;
+  }
 }
 </style>
