@@ -431,6 +431,13 @@ export const enUS = {
     file: 'House file',
     fileLead: 'Everything about this home in one open document, to keep or to move.',
     download: 'Download the house file',
+    erase: 'Erase this home',
+    eraseLead: 'Its whole record goes with it. Download the house file first if it may be wanted again.',
+    eraseOpen: 'Erase it …',
+    eraseSure:
+      'Everything written down for {home} is deleted, for everyone who may see it. This cannot be undone.',
+    eraseName: 'Type its name to go ahead',
+    eraseSave: 'Erase it for good',
     things: 'What the house has',
     thingsNone: 'Nothing yet.',
     kept: 'What is kept up',

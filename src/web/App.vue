@@ -74,6 +74,7 @@ useEventListener(signals, 'signed-out', () => {
 async function signInAgain(): Promise<void> {
   const next = route.fullPath;
   await session.forget();
+  home.forget();
   lapsed.value = false;
   await router.push({ name: 'sign-in', query: { next } });
 }

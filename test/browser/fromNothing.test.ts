@@ -169,3 +169,17 @@ describe('a session that ends while a page is open', () => {
     await page.says('Done Reseal the steps', '[data-entry]');
   });
 });
+
+describe('erasing a home', () => {
+  test('asks for its name, and then it is gone', async () => {
+    await page.press('House');
+    await page.press('Erase it');
+    await page.type('Type its name', 'Another name');
+    await page.press('Erase it for good');
+    await page.says('Type the name of the home as it stands: 14 Juniper Bend.', '[role=dialog]');
+    await page.type('Type its name', '14 Juniper Bend');
+    await page.press('Erase it for good');
+    await page.says('What is due at');
+    expect(await page.driver.findElement({ css: 'header' }).getText()).not.toContain('14 Juniper Bend');
+  });
+});

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { HouseBody, ScheduleRow } from '../../contract/schemas.ts';
 import { allows } from '../../contract/access.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import { call } from '../api/client.ts';
+import { ApiError, call } from '../api/client.ts';
 
 /** The home on screen: the house, what is due in it, and the home's own today. */
 export const useHome = defineStore('home', () => {
@@ -17,11 +17,21 @@ export const useHome = defineStore('home', () => {
     wanted = homeId;
     if (house.value?.home.id !== homeId) forget();
     const params = { homeId };
-    const [body, today] = await Promise.all([call('house', { params }), call('today', { params })]);
+    const [body, today] = await read(params);
     if (wanted !== homeId) return;
     house.value = body;
     rows.value = today.rows;
     on.value = today.on;
+  }
+
+  /** Without a connection what was read before stays on screen; what one may no longer see does not. */
+  async function read(params: { homeId: string }) {
+    try {
+      return await Promise.all([call('house', { params }), call('today', { params })]);
+    } catch (error) {
+      if (error instanceof ApiError && error.status < 500 && wanted === params.homeId) forget();
+      throw error;
+    }
   }
 
   /** Takes over rows that a write answered with. */

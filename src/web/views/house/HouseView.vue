@@ -9,6 +9,7 @@ import { addressOf } from '../../api/client.ts';
 import { ROUTES } from '../../../contract/routes.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';
+import EraseHome from './EraseHome.vue';
 import KeptList from './KeptList.vue';
 import MemberList from './MemberList.vue';
 import NewHomeForm from './NewHomeForm.vue';
@@ -107,6 +108,11 @@ function sizeText(millimetres: number): string {
           <p>{{ t('house.fileLead') }}</p>
           <a :href="fileAddress" :download="fileName">{{ t('house.download') }}</a>
         </section>
+        <EraseHome
+          v-if="current.role === 'owner'"
+          :home-id="current.home.id"
+          :home-name="current.home.name"
+        />
       </template>
     </div>
   </div>

@@ -90,17 +90,17 @@ async function say(outcome: Outcome<'append'>, text: string): Promise<void> {
 }
 
 /** Strikes out the striking-out, which brings the entry back. */
-async function restore(line: Line): Promise<void> {
-  if (line.voidedBy === null || busy.value) return;
+async function restore({ voidedBy, date, corrections }: Line): Promise<void> {
+  if (voidedBy === null || busy.value) return;
   busy.value = true;
-  const date = home.on ?? line.date;
-  const saw = line.corrections.at(-1)?.id ?? '';
-  const { outcome } = await write(
-    [{ date, body: { kind: 'voids', target: line.voidedBy }, saw }],
-    t.value('ledger.restore'),
-  );
-  busy.value = false;
-  await say(outcome, t.value('ledger.restored'));
+  try {
+    const saw = corrections.at(-1)?.id ?? '';
+    const body = { kind: 'voids' as const, target: voidedBy };
+    const { outcome } = await write([{ date: home.on ?? date, body, saw }], t.value('ledger.restore'));
+    await say(outcome, t.value('ledger.restored'));
+  } finally {
+    busy.value = false;
+  }
 }
 </script>
 

@@ -81,6 +81,16 @@ async function say({ entries, outcome }: Sent, text: string): Promise<void> {
   saying.value?.focus();
 }
 
+/** Nothing else is sent from this page until this has been. */
+async function whileBusy<T>(work: () => Promise<T>): Promise<T> {
+  busy.value = true;
+  try {
+    return await work();
+  } finally {
+    busy.value = false;
+  }
+}
+
 /** One tap for what is open or late. Before its window it would satisfy nothing: then the sheet says so first. */
 async function done(line: Line, units: readonly Unit[]): Promise<void> {
   const { on } = home;
@@ -97,18 +107,14 @@ async function done(line: Line, units: readonly Unit[]): Promise<void> {
   }));
   const title = practiceTitle(t.value, line.practice);
   const text = t.value('today.logged', { title, units: unitNames(fresh) });
-  busy.value = true;
-  const sent = await write(wanted, text);
-  busy.value = false;
+  const sent = await whileBusy(() => write(wanted, text));
   await say(sent, text);
 }
 
 async function undo(): Promise<void> {
   const entries = said.value?.undoable ?? [];
   if (entries.length === 0 || busy.value) return;
-  busy.value = true;
-  const { outcome } = await takeBack(entries, t.value('today.undo'));
-  busy.value = false;
+  const { outcome } = await whileBusy(() => takeBack(entries, t.value('today.undo')));
   if (outcome.kind === 'refused')
     said.value = { text: tellBody(outcome.error).text, wrong: true, undoable: [] };
   else said.value = { text: t.value('today.undone'), wrong: false, undoable: [] };

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
+import FormFoot from '../../components/FormFoot.vue';
+import SheetDialog from '../../components/SheetDialog.vue';
+import TextField from '../../components/TextField.vue';
+import { call } from '../../api/client.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useHome } from '../../stores/home.ts';
+import { useSession } from '../../stores/session.ts';
+
+/** Erases a home for good. It is never kept waiting: it happens now, or not at all. */
+const props = defineProps<{ homeId: string; homeName: string }>();
+
+const { t } = useI18n({ useScope: 'global' });
+const router = useRouter();
+const home = useHome();
+const session = useSession();
+const { busy, errorAt, submit } = useForm();
+const open = ref(false);
+const name = ref('');
+
+const erase = () =>
+  submit(['name'], async () => {
+    await call('eraseHome', { params: { homeId: props.homeId }, body: { name: name.value } });
+    home.forget();
+    await session.loadHomes();
+    await router.push({ name: 'homes' });
+  });
+</script>
+
+<template>
+  <section class="no-print" :aria-label="t('house.erase')">
+    <h2>{{ t('house.erase') }}</h2>
+    <p>{{ t('house.eraseLead') }}</p>
+    <button type="button" @click="open = true">{{ t('house.eraseOpen') }}</button>
+    <SheetDialog v-if="open" v-model:open="open" :title="t('house.erase')" :close-label="t('shell.close')">
+      <form class="form" novalidate @submit.prevent="erase">
+        <p>{{ t('house.eraseSure', { home: homeName }) }}</p>
+        <TextField
+          v-model="name"
+          :label="t('house.eraseName')"
+          :hint="homeName"
+          :error="errorAt('name')"
+          autocomplete="off"
+        />
+        <FormFoot :error="errorAt('')" :send="t('house.eraseSave')" :busy="busy" grave>
+          <button type="button" @click="open = false">{{ t('shell.cancel') }}</button>
+        </FormFoot>
+      </form>
+    </SheetDialog>
+  </section>
+</template>
