@@ -15,8 +15,12 @@ const { db, pool } = openDatabase(config.databaseUrl, (error) => {
 const services = { db, clock: clockFrom(config.clockAt), config, log };
 const server = createServer(createApp(services, pool));
 
-/** Lets what is being answered finish, then leaves. */
+let closing = false;
+
+/** Lets what is being answered finish, then leaves. Ctrl-C may tell it twice: from the terminal and from its parent. */
 function close(): void {
+  if (closing) return;
+  closing = true;
   server.close(() => {
     void pool.end().then(() => process.exit(0));
   });

@@ -27,6 +27,8 @@ async function start(...args: string[]): Promise<Started> {
   const child = spawn('bash', ['scripts/start.sh', ...args], {
     env: environment(),
     stdio: ['ignore', 'pipe', 'pipe'],
+    // A process group of its own, as a terminal gives it.
+    detached: true,
   });
   let said = '';
   child.stdout.on('data', (data: Buffer) => (said += data.toString()));
@@ -109,6 +111,16 @@ describe('npm start', () => {
 
   test('on SIGTERM stops the server and the cluster cleanly', async () => {
     expect(await end(started, 'SIGTERM')).toBe(0);
+    expect(existsSync(join(cluster(), 'postmaster.pid'))).toBe(false);
+  });
+
+  test('on Ctrl-C, which reaches every process of the terminal at once, it does so too', async () => {
+    const inTerminal = await start();
+    const gone = once(inTerminal.process, 'exit');
+    process.kill(-(inTerminal.process.pid ?? 0), 'SIGINT');
+    await gone;
+    expect(inTerminal.process.exitCode).toBe(0);
+    expect(inTerminal.said()).not.toMatch(/error/i);
     expect(existsSync(join(cluster(), 'postmaster.pid'))).toBe(false);
   });
 

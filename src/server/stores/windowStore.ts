@@ -1,4 +1,4 @@
-import { asc, eq, sql } from 'drizzle-orm';
+import { asc, eq, getTableColumns, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { extraSchema, missedSchema, type ScheduleRow } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
@@ -48,33 +48,10 @@ export async function saveWindows(
     missed,
     extras,
   }));
-  const columns = [
-    'projected_on',
-    'changes_on',
-    'retired',
-    'occurrence',
-    'earliest',
-    'due',
-    'latest',
-    'baseline',
-    'reasons',
-    'missed',
-    'extras',
-  ];
-  const keys = [
-    'projectedOn',
-    'changesOn',
-    'retired',
-    'occurrence',
-    'earliest',
-    'due',
-    'latest',
-    'baseline',
-    'reasons',
-    'missed',
-    'extras',
-  ];
-  const set = Object.fromEntries(keys.map((key, index) => [key, sql.raw(`excluded.${columns[index]}`)]));
+  const { homeId: _home, dutyId: _duty, ...replaced } = getTableColumns(dutyWindow);
+  const set = Object.fromEntries(
+    Object.entries(replaced).map(([key, { name }]) => [key, sql`excluded.${sql.identifier(name)}`]),
+  );
   await tx
     .insert(dutyWindow)
     .values(values)
