@@ -349,6 +349,7 @@ export const enUS = {
       to: 'To',
     },
     none: 'nothing',
+    notKnown: 'not known yet',
   },
   add: {
     title: 'Add to the house',

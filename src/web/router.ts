@@ -9,12 +9,15 @@ const LATER = {
   house: () => import('./views/house/HouseView.vue'),
 };
 
+/** A home in an address; anything else written there leads to the homes one has. */
+const HOME = '/homes/:homeId([0-9a-f]{8}-[0-9a-f-]{27})';
+
 const routes: RouteRecordRaw[] = [
   { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
-  { path: '/homes/:homeId/today', name: 'today', component: TodayView },
-  { path: '/homes/:homeId/ledger', name: 'ledger', component: LATER.ledger },
-  { path: '/homes/:homeId/add', name: 'add', component: LATER.add },
-  { path: '/homes/:homeId/house', name: 'house', component: LATER.house },
+  { path: `${HOME}/today`, name: 'today', component: TodayView },
+  { path: `${HOME}/ledger`, name: 'ledger', component: LATER.ledger },
+  { path: `${HOME}/add`, name: 'add', component: LATER.add },
+  { path: `${HOME}/house`, name: 'house', component: LATER.house },
   { path: '/homes', name: 'homes', component: LATER.house },
   { path: '/:rest(.*)*', redirect: { name: 'homes' } },
 ];

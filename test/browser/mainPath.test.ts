@@ -99,6 +99,13 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     expect(text).not.toContain('$');
   });
 
+  test('an address of a home that is none leads to one’s own; of another’s it says that it cannot be seen', async () => {
+    await page.go('/homes/not-a-home/ledger');
+    await page.says('What is due at 3 Weir Lane');
+    await page.go('/homes/00000000-0000-7000-8000-000000000000/today');
+    await page.says('There is no such thing here, or it is not yours to see.');
+  });
+
   test('the browser complained of nothing on the way', async () => {
     expect(await page.complaints()).toEqual([]);
   });

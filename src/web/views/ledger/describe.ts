@@ -60,9 +60,12 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
   const asset = (id: string): string => house.assets.find((one) => one.id === id)?.name ?? id;
   switch (body.kind) {
     case 'fact':
-      return { about: asset(body.asset), says: say('text', `${body.fact}: ${String(body.value)}`) };
+      return {
+        about: asset(body.asset),
+        says: say('text', `${body.fact}: ${valueText(body.value, speech)}`),
+      };
     case 'trait':
-      return { about: body.trait, says: say('text', String(body.value)) };
+      return { about: body.trait, says: say('text', valueText(body.value, speech)) };
     case 'reading':
       return {
         about: asset(body.asset),
@@ -97,6 +100,10 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
   }
   return assertNever(body);
 }
+
+/** A fact may be not known yet. */
+const valueText = (value: string | number | boolean | null, { t }: Speech): string =>
+  value === null ? t('ledger.notKnown') : String(value);
 
 /** A reading as it was entered, and in the home's own units where those differ. */
 function readingText(

@@ -176,6 +176,7 @@ h3 {
 
 .tick {
   color: var(--ink);
+  text-align: left;
   text-decoration: none;
 }
 
