@@ -52,15 +52,18 @@ export const useOutbox = defineStore('outbox', () => {
       refused: null,
       ...write,
     };
-    await keepParcel(parcel);
-    await refresh();
     live.add(parcel.id);
-    await flush();
-    live.delete(parcel.id);
-    // Parcels are told apart by id; the answer kept under this one is to this route.
-    const outcome = (answers.get(parcel.id) ?? { kind: 'waiting' }) as Outcome<R>;
-    answers.delete(parcel.id);
-    return outcome;
+    try {
+      await keepParcel(parcel);
+      await flush();
+      // Parcels are told apart by id; the answer kept under this one is to this route.
+      const kept = parcels.value.find(({ id }) => id === parcel.id);
+      return (answers.get(parcel.id) ?? (await settledElsewhere(parcel, kept))) as Outcome<R>;
+    } finally {
+      live.delete(parcel.id);
+      answers.delete(parcel.id);
+      await refresh();
+    }
   }
 
   /** Parcels whose sender is still there to hear the answer. */
@@ -90,6 +93,14 @@ export const useOutbox = defineStore('outbox', () => {
 
   return { waiting, refused, deliveredLater, openFor, send, flush, drop };
 });
+
+/** Another page of this browser may have sent the parcel in its turn: asked again, the server gives the same answer. */
+async function settledElsewhere(parcel: Parcel, kept: Parcel | undefined): Promise<Outcome<WriteRoute>> {
+  if (!kept) return deliver(parcel);
+  if (kept.refused === null) return { kind: 'waiting' };
+  await dropParcel(parcel.id);
+  return { kind: 'refused', error: kept.refused };
+}
 
 async function deliver(parcel: Parcel): Promise<Outcome<WriteRoute>> {
   try {
