@@ -448,7 +448,6 @@ export const enUS = {
     giveUpTitle: 'Give up: {title}',
     giveUpLead:
       'It will not fall due any more. What was done stays in the ledger, and striking this out there brings it back.',
-    giveUpWhy: 'Why (may be left empty)',
     giveUpSave: 'Give it up',
     readOnly: 'You may look at this home but not write in it.',
   },

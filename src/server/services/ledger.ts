@@ -9,7 +9,7 @@ import type { SequencedEntry } from '../stores/entryStore.ts';
 import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
-import { refreshByIds } from './schedule.ts';
+import { refreshDuties } from './schedule.ts';
 
 /** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
 export interface Writing {
@@ -37,7 +37,8 @@ export async function appendEntries(
   const today = civilDateIn(home.zone, writing.now);
   const known = await knownEntries(tx, home.id, sent);
   const fresh = sent.filter(({ id }) => !known.has(id));
-  const context = await loadCheckContext(tx, home, fresh, today);
+  // Loaded for all that was sent: what serves to judge the new entries serves to project from them and the known ones.
+  const context = await loadCheckContext(tx, home, sent, today);
   const stampedAt = new Date(writing.now).toISOString();
   const drafts = fresh.map((item) => {
     const draft: Draft = { ...item, by: writing.by, stampedAt };
@@ -49,12 +50,8 @@ export async function appendEntries(
     ...written.map(context.dutyOfEntry),
     ...[...known.values()].map(({ dutyId }) => dutyId),
   ]);
-  const rows = await refreshByIds(
-    tx,
-    home,
-    [...touched].filter((id) => id !== null),
-    today,
-  );
+  const duties = [...context.duties.values()].filter(({ id }) => touched.has(id));
+  const rows = await refreshDuties(tx, home, duties, context.ledger, today);
   const all = new Map(written.map((item) => [item.id, item]));
   for (const row of known.values()) all.set(row.id, entries.toEntry(row));
   return { entries: sent.flatMap(({ id }) => all.get(id) ?? []), rows };

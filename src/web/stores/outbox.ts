@@ -58,11 +58,12 @@ export const useOutbox = defineStore('outbox', () => {
       await flush();
       // Parcels are told apart by id; the answer kept under this one is to this route.
       const kept = parcels.value.find(({ id }) => id === parcel.id);
-      return (answers.get(parcel.id) ?? (await settledElsewhere(parcel, kept))) as Outcome<R>;
+      const outcome = answers.get(parcel.id) ?? (await settledElsewhere(parcel, kept));
+      if (kept && outcome.kind === 'refused') await drop(parcel.id);
+      return outcome as Outcome<R>;
     } finally {
       live.delete(parcel.id);
       answers.delete(parcel.id);
-      await refresh();
     }
   }
 
@@ -97,9 +98,7 @@ export const useOutbox = defineStore('outbox', () => {
 /** Another page of this browser may have sent the parcel in its turn: asked again, the server gives the same answer. */
 async function settledElsewhere(parcel: Parcel, kept: Parcel | undefined): Promise<Outcome<WriteRoute>> {
   if (!kept) return deliver(parcel);
-  if (kept.refused === null) return { kind: 'waiting' };
-  await dropParcel(parcel.id);
-  return { kind: 'refused', error: kept.refused };
+  return kept.refused === null ? { kind: 'waiting' } : { kind: 'refused', error: kept.refused };
 }
 
 async function deliver(parcel: Parcel): Promise<Outcome<WriteRoute>> {

@@ -155,7 +155,7 @@ const save = () =>
       <h1>{{ t('add.title') }}</h1>
       <p class="soft">{{ t('add.lead') }}</p>
     </header>
-    <div class="body">
+    <div class="column body">
       <div ref="saying" role="status" tabindex="-1" class="saying">
         <p v-if="said" class="notice">
           {{ said }} <RouterLink :to="{ name: 'today', params: { homeId } }">{{ t('nav.today') }}</RouterLink>
@@ -189,20 +189,5 @@ const save = () =>
 <style scoped>
 .body {
   max-width: 42rem;
-  margin-left: calc(var(--margin-column) + 0.75rem);
-  padding-left: 1.5rem;
-  border-left: 3px double var(--rule);
-}
-
-.saying:focus {
-  outline: none;
-}
-
-@media (max-width: 44rem) {
-  .body {
-    margin-left: 0;
-    padding-left: 0;
-    border-left: 0;
-  }
 }
 </style>

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { Duty } from '../../../core/house/house.ts';
-import FormFoot from '../../components/FormFoot.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
-import TextField from '../../components/TextField.vue';
+import WhyDialog from '../../components/WhyDialog.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
@@ -40,18 +38,16 @@ const save = () =>
 </script>
 
 <template>
-  <SheetDialog
-    open
+  <WhyDialog
+    v-model:why="why"
     :title="t('house.giveUpTitle', { title: name })"
-    :close-label="t('shell.close')"
-    @update:open="emit('close')"
-  >
-    <form class="form" novalidate @submit.prevent="save">
-      <p>{{ t('house.giveUpLead') }}</p>
-      <TextField v-model="why" :label="t('house.giveUpWhy')" :error="errorAt('why')" maxlength="200" />
-      <FormFoot :error="errorAt('')" :send="t('house.giveUpSave')" :busy="busy" grave>
-        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
-      </FormFoot>
-    </form>
-  </SheetDialog>
+    :lead="[t('house.giveUpLead')]"
+    :label="t('ledger.whyOptional')"
+    :send="t('house.giveUpSave')"
+    :words="{ close: t('shell.close'), cancel: t('shell.cancel') }"
+    :busy="busy"
+    :error-at="errorAt"
+    @save="save"
+    @close="emit('close')"
+  />
 </template>

@@ -59,7 +59,7 @@ function sizeText(millimetres: number): string {
       <h1>{{ t('house.title') }}</h1>
       <p class="soft">{{ t('house.lead') }}</p>
     </header>
-    <div class="body house">
+    <div class="column house">
       <section :aria-label="t('house.homes')">
         <h2>{{ t('house.homes') }}</h2>
         <p v-if="session.homes.length === 0">{{ t('house.none') }}</p>
@@ -134,21 +134,5 @@ function sizeText(millimetres: number): string {
   justify-content: space-between;
   gap: 0 1rem;
   padding: 0.25rem 0;
-}
-</style>
-
-<style scoped>
-.body {
-  margin-left: calc(var(--margin-column) + 0.75rem);
-  padding-left: 1.5rem;
-  border-left: 3px double var(--rule);
-}
-
-@media (max-width: 44rem) {
-  .body {
-    margin-left: 0;
-    padding-left: 0;
-    border-left: 0;
-  }
 }
 </style>

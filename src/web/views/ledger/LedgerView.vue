@@ -157,10 +157,6 @@ async function restore({ voidedBy, date, corrections }: Line): Promise<void> {
   margin-bottom: var(--line);
 }
 
-.saying:focus {
-  outline: none;
-}
-
 @media (max-width: 44rem) {
   .saying,
   .more,

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
-import TextField from '../../components/TextField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
+import WhyDialog from '../../components/WhyDialog.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
@@ -44,19 +42,16 @@ const save = () =>
 </script>
 
 <template>
-  <SheetDialog
-    open
+  <WhyDialog
+    v-model:why="why"
     :title="t('ledger.strikeTitle')"
-    :close-label="t('shell.close')"
-    @update:open="emit('close')"
-  >
-    <form class="form" novalidate @submit.prevent="save">
-      <p>{{ about }}</p>
-      <p>{{ t('ledger.strikeLead') }}</p>
-      <TextField v-model="why" :label="t('ledger.whyOptional')" :error="errorAt('why')" maxlength="200" />
-      <FormFoot :error="errorAt('')" :send="t('ledger.saveStrike')" :busy="busy" grave
-        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
-      >
-    </form>
-  </SheetDialog>
+    :lead="[about, t('ledger.strikeLead')]"
+    :label="t('ledger.whyOptional')"
+    :send="t('ledger.saveStrike')"
+    :words="{ close: t('shell.close'), cancel: t('shell.cancel') }"
+    :busy="busy"
+    :error-at="errorAt"
+    @save="save"
+    @close="emit('close')"
+  />
 </template>

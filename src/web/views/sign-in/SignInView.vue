@@ -58,7 +58,7 @@ function turn(): void {
       <h1>{{ title }}</h1>
       <p class="soft">{{ t('signIn.lead') }}</p>
     </header>
-    <div class="body">
+    <div class="column body">
       <div v-if="demo" class="notice demo">
         <button type="button" class="main" :disabled="busy" @click="enterDemo">{{ t('signIn.demo') }}</button>
         <p class="soft small">{{ t('signIn.demoHint') }}</p>
@@ -104,20 +104,9 @@ function turn(): void {
 
 .body {
   max-width: 30rem;
-  padding-left: 1.5rem;
-  margin-left: calc(var(--margin-column) + 0.75rem);
-  border-left: 3px double var(--rule);
 }
 
 .demo {
   margin-bottom: calc(var(--line) * 1.5);
-}
-
-@media (max-width: 44rem) {
-  .body {
-    margin-left: 0;
-    padding-left: 0;
-    border-left: 0;
-  }
 }
 </style>

@@ -245,10 +245,6 @@ h2.open {
   color: var(--brine);
 }
 
-.saying:focus {
-  outline: none;
-}
-
 .keys {
   margin-top: calc(var(--line) * 2);
 }
