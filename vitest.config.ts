@@ -10,7 +10,11 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'unit', include: ['src/**/*.test.ts'], environment: 'node' },
+        test: {
+          name: 'unit',
+          include: ['src/**/*.test.ts', 'test/judgement/*.test.ts'],
+          environment: 'node',
+        },
       },
       {
         extends: true,

@@ -8,10 +8,10 @@ import {
   toDay,
   type CivilDate,
 } from '../src/core/calendar/civilDate.ts';
-import { applyCorrections } from '../src/core/ledger/corrections.ts';
+import { NO_WEATHER } from '../src/core/climate/weather.ts';
+import type { House } from '../src/core/house/house.ts';
 import type { Entry } from '../src/core/ledger/entry.ts';
 import { foretell } from '../src/core/schedule/foretell.ts';
-import { historiesOf, type DutyHistory } from '../src/core/schedule/history.ts';
 import type { Rule } from '../src/core/schedule/rule.ts';
 import { leastMs, ms, times, type Ratio } from './ratio.ts';
 
@@ -23,7 +23,6 @@ const END = civil('2036-11-20');
 const DUTIES = 60;
 const RUNS = 60;
 const PLACE = { zone: 'America/Chicago', hemisphere: 'north' } as const;
-const WINDOW = { lifeSafety: false };
 
 /** A rule of ours and the same one for the peer; a plain step in months where there is one. */
 interface Pair {
@@ -74,7 +73,8 @@ const KINDS: readonly Pair[] = [
 ];
 const PAIRS = Array.from({ length: DUTIES }, (_, index): Pair => KINDS[index % KINDS.length] ?? monthly(1));
 
-function historyOf(rule: Rule): DutyHistory {
+/** Each duty in a house of its own, so that an answer is one duty's: adopted and done on the first day. */
+function houseOf(rule: Rule): { house: House; entries: Entry[] } {
   const terms = { school: null, rule, factors: [], doer: 'self' } as const;
   const entry = (id: string, body: Entry['body']): Entry => ({
     id,
@@ -83,18 +83,35 @@ function historyOf(rule: Rule): DutyHistory {
     by: 'p',
     body,
   });
-  const entries = [
-    entry('a', { kind: 'adopted', duty: 'd', terms: { ...terms, factors: [] } }),
-    entry('b', { kind: 'done', duty: 'd' }),
-  ];
-  const history = historiesOf(applyCorrections(entries), START).get('d');
-  if (!history) throw new Error('the duty has no history');
-  return history;
+  const home = {
+    id: 'h',
+    name: 'Bench',
+    units: 'us',
+    vocabulary: 'en-US',
+    currency: 'USD',
+    ...PLACE,
+  } as const;
+  const practice = { from: 'home', title: 'Work', lifeSafety: false } as const;
+  return {
+    house: {
+      home,
+      spaces: [],
+      assets: [{ id: 'a', kind: 'other', name: 'Thing' }],
+      duties: [{ id: 'd', asset: 'a', practice }],
+    },
+    entries: [
+      entry('a', { kind: 'adopted', duty: 'd', terms: { ...terms, factors: [] } }),
+      entry('b', { kind: 'done', duty: 'd' }),
+    ],
+  };
 }
 
-const HISTORIES = PAIRS.map(({ rule }) => historyOf(rule));
+const HOUSES = PAIRS.map(({ rule }) => houseOf(rule));
+const AROUND = { find: () => undefined, weather: NO_WEATHER };
 const ours = (): CivilDate[][] =>
-  HISTORIES.map((history) => foretell('d', history, WINDOW, PLACE, END).map(({ window }) => window.due));
+  HOUSES.map(({ house, entries }) =>
+    foretell(house, entries, START, AROUND, END).map(({ occurrence }) => occurrence.window.due),
+  );
 const theirs = (): Date[][] => PAIRS.map(({ recurrence }) => recurrence.all());
 const asCivil = (date: Date): CivilDate => toCivilDate(Math.floor(date.getTime() / 86_400_000));
 

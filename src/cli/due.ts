@@ -1,5 +1,7 @@
 import { parseArgs } from 'node:util';
 import { isCivilDate, type CivilDate } from '../core/calendar/civilDate.ts';
+import { finderWith } from '../core/catalogue/catalogue.ts';
+import { stationWeather } from '../core/climate/stationWeather.ts';
 import { dueReport } from '../core/formats/dueReport.ts';
 import { BadInput, runCommand, say } from './complain.ts';
 import { dueText } from './dueText.ts';
@@ -37,8 +39,10 @@ function parse(args: string[]) {
 await runCommand(() => {
   const { file, on, format } = readWish(process.argv.slice(2));
   const house = readHouseFile(file);
-  const items = dueReport(house, house.entries, on);
+  const find = finderWith(house.practices ?? []);
+  const weather = house.weather ?? stationWeather(house.home, on);
+  const items = dueReport(house, house.entries, on, { find, weather });
   const later = house.entries.filter(({ date }) => date > on).length;
   if (later > 0) console.error(say('cli.future', { n: later, on }, later));
-  console.log(format === 'json' ? JSON.stringify(items, null, 2) : dueText(house, items, on));
+  console.log(format === 'json' ? JSON.stringify(items, null, 2) : dueText(house, items, { on, find }));
 });

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import type { z } from 'zod';
-import { problemOf } from '../contract/errors.ts';
-import { houseFileSchema, type HouseFile } from '../core/formats/houseFile.ts';
+import { pathText, problemOf } from '../contract/errors.ts';
+import { finderWith } from '../core/catalogue/catalogue.ts';
+import { houseFileSchema, unknownPractices, type HouseFile } from '../core/formats/houseFile.ts';
 import { problemText } from '../locales/problemText.ts';
 import { BadInput, say } from './complain.ts';
 
@@ -10,7 +11,13 @@ const MOST_FAULTS = 20;
 /** Reads and checks a house file; every fault is told by its path in the file and what would be right there. */
 export function readHouseFile(file: string): HouseFile {
   const parsed = houseFileSchema.safeParse(readJson(file));
-  if (parsed.success) return parsed.data;
+  if (parsed.success) {
+    const [unknown] = unknownPractices(parsed.data, finderWith(parsed.data.practices ?? []));
+    if (!unknown) return parsed.data;
+    throw new BadInput([
+      say('cli.fault', { file, path: pathText(unknown.path), problem: say(`problem.${unknown.problem}`) }),
+    ]);
+  }
   const { issues } = parsed.error;
   const lines = issues.slice(0, MOST_FAULTS).map((issue) => faultLine(file, issue));
   if (issues.length > MOST_FAULTS) lines.push(say('cli.more', { n: issues.length - MOST_FAULTS }));

@@ -17,6 +17,8 @@ export const ERROR_CODES = [
   'reference-unknown',
   'already-succeeded',
   'not-outstanding',
+  'practice-unknown',
+  'code-differs',
   'acknowledgement-needed',
   'target-unknown',
   'target-not-correctable',

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { houseFileSchema } from '../core/formats/houseFile.ts';
+import { codeSchema } from '../core/schedule/rule.ts';
 import type { Permission } from './access.ts';
 import * as s from './schemas.ts';
 
@@ -19,6 +20,7 @@ export interface RouteSpec {
 const nothing = z.strictObject({});
 const done = z.strictObject({});
 const ofHome = z.strictObject({ homeId: s.uuidSchema });
+const ofPractice = z.strictObject({ homeId: s.uuidSchema, code: codeSchema });
 const ofDuty = z.strictObject({ homeId: s.uuidSchema, dutyId: s.uuidSchema });
 
 const route = <
@@ -72,6 +74,21 @@ export const ROUTES = {
     response: s.dutyHistorySchema,
   }),
   add: route('POST', '/api/homes/:homeId/additions', 'write', home(s.additionSchema, done)),
+  climate: route('GET', '/api/homes/:homeId/climate', 'read', home(nothing, s.climateViewSchema)),
+  setClimate: route('PUT', '/api/homes/:homeId/climate', 'write', home(s.setClimateSchema, done)),
+  standing: route('GET', '/api/homes/:homeId/standing', 'read', home(nothing, s.standingSchema)),
+  savePractice: route('PUT', '/api/homes/:homeId/practices/:code', 'write', {
+    params: ofPractice,
+    query: nothing,
+    body: s.savePracticeSchema,
+    response: done,
+  }),
+  hidePractice: route('PUT', '/api/homes/:homeId/practices/:code/hidden', 'write', {
+    params: ofPractice,
+    query: nothing,
+    body: s.hidePracticeSchema,
+    response: done,
+  }),
   addPerson: route('POST', '/api/homes/:homeId/people', 'write', home(s.newPersonSchema, done)),
   members: route('GET', '/api/homes/:homeId/members', 'read', home(nothing, z.array(s.memberSchema))),
   setMember: route('PUT', '/api/homes/:homeId/members', 'own', home(s.setMemberSchema, done)),

@@ -10,7 +10,13 @@ import {
   dutySchema,
 } from '../core/house/house.ts';
 import { entryBodySchema, entrySchema } from '../core/ledger/entry.ts';
-import { reasonSchema } from '../core/schedule/reason.ts';
+import { practiceSchema } from '../core/catalogue/practice.ts';
+import { ANCHOR_KEYS } from '../core/climate/anchor.ts';
+import { climateSchema } from '../core/climate/climate.ts';
+import { stationClimateSchema } from '../core/climate/stationClimate.ts';
+import { weatherDaySchema, weatherSchema } from '../core/climate/weather.ts';
+import { reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
+import { codeSchema } from '../core/schedule/rule.ts';
 import { termsSchema } from '../core/schedule/terms.ts';
 import { roleSchema } from './access.ts';
 
@@ -50,6 +56,8 @@ export const houseSchema = z.strictObject({
   spaces: z.array(spaceSchema),
   assets: z.array(assetSchema),
   duties: z.array(dutySchema),
+  practices: z.array(practiceSchema).optional(),
+  hidden: z.array(codeSchema).optional(),
   people: z.array(personSchema),
 });
 export type HouseBody = z.infer<typeof houseSchema>;
@@ -74,9 +82,13 @@ export const scheduleRowSchema = z.strictObject({
       key: z.string(),
       window: windowSchema,
       baseline: z.boolean(),
+      asks: z.enum(['work', 'look']),
+      bookBy: civilDateSchema.nullable(),
+      orderBy: civilDateSchema.nullable(),
       reasons: z.array(reasonSchema),
     })
     .nullable(),
+  sleep: sleepSchema.nullable(),
   retired: z.boolean(),
   missed: z.array(missedSchema),
   extras: z.array(extraSchema),
@@ -131,11 +143,47 @@ export const ledgerPageSchema = z.strictObject({
 });
 export type LedgerPage = z.infer<typeof ledgerPageSchema>;
 
-/** One duty with all its entries in sequence: enough for the browser to work out what a new entry would change. */
-export const dutyHistorySchema = z.strictObject({ on: civilDateSchema, entries: z.array(entrySchema) });
+/** What concerns one duty and those it goes with, in sequence, and the weather: enough for the browser to work out what a new entry would change. */
+export const dutyHistorySchema = z.strictObject({
+  on: civilDateSchema,
+  entries: z.array(entrySchema),
+  weather: weatherSchema,
+});
+
+/** The season dates of a home, the figures they rest on, and what the almanac tells. */
+export const climateViewSchema = z.strictObject({
+  on: civilDateSchema,
+  seasons: z.array(
+    z.strictObject({
+      key: z.enum(ANCHOR_KEYS as [string, ...string[]]),
+      on: z.string().nullable(),
+      basis: z.enum(['set', 'station', 'imported', 'convention', 'none', 'unknown']),
+    }),
+  ),
+  figures: stationClimateSchema.nullable(),
+  passed: z.array(weatherDaySchema),
+  outlook: z.array(weatherDaySchema),
+});
+export type ClimateView = z.infer<typeof climateViewSchema>;
+export const setClimateSchema = z.strictObject({ climate: climateSchema.nullable() });
+
+/** What stands shut or open, or nobody knows: since when and by which entry; when the pair is next due, which is when an unknown one is asked for. */
+export const standingLineSchema = z.strictObject({
+  asset: uuidSchema,
+  state: z.string(),
+  standing: z.enum(['open', 'closed', 'unknown']),
+  since: civilDateSchema.nullable(),
+  entryId: uuidSchema.nullable(),
+  nextOn: civilDateSchema.nullable(),
+});
+export const standingSchema = z.strictObject({ on: civilDateSchema, lines: z.array(standingLineSchema) });
+export type StandingBody = z.infer<typeof standingSchema>;
+
+export const savePracticeSchema = z.strictObject({ practice: practiceSchema });
+export const hidePracticeSchema = z.strictObject({ hidden: z.boolean() });
 
 const newAssetSchema = assetSchema
-  .extend({
+  .safeExtend({
     id: uuidSchema,
     space: uuidSchema.optional(),
     partOf: uuidSchema.optional(),

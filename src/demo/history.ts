@@ -1,13 +1,12 @@
 import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../core/calendar/civilDate.ts';
 import { findPractice } from '../core/catalogue/catalogue.ts';
 import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../core/formats/houseFile.ts';
-import { windowTermsOf, type DutyPractice } from '../core/house/house.ts';
-import { applyCorrections } from '../core/ledger/corrections.ts';
+import { NO_WEATHER } from '../core/climate/weather.ts';
+import type { Duty, DutyPractice } from '../core/house/house.ts';
 import type { Entry, EntryBody } from '../core/ledger/entry.ts';
-import { historiesOf } from '../core/schedule/history.ts';
-import { projectDuty } from '../core/schedule/projectDuty.ts';
+import { project, type DutyProjection } from '../core/schedule/project.ts';
 import type { Terms } from '../core/schedule/terms.ts';
-import type { DemoDuty, DemoHome, Habit } from './data/homes.ts';
+import type { DemoDuty, DemoHome, Habit, Told } from './data/homes.ts';
 import { seededRandom } from './random.ts';
 
 /** How far back a demo household's record goes. */
@@ -28,11 +27,14 @@ export function demoHouse(demo: DemoHome, today: CivilDate): HouseFile {
     })),
   );
   duties.forEach(({ id, duty }) => writer.adopt(id, duty));
-  for (const { id, practice, duty, index, unit } of duties) {
+  for (const { id, asset, practice, duty, index, unit } of duties) {
     // Units of one duty are done on one round, so they share their luck; now and then the last one is forgotten.
     const forgetful = unit > 2 && unit === duty.units.length - 1;
-    writer.keep(id, practice, duty, { random: seededRandom(demo.seed + index), forgetful });
+    writer.keep({ id, asset, practice }, duty, { random: seededRandom(demo.seed + index), forgetful });
   }
+  demo.told?.forEach((told, index) => {
+    writer.tell(told, index);
+  });
   return {
     format: HOUSE_FILE_FORMAT,
     version: HOUSE_FILE_VERSION,
@@ -51,9 +53,10 @@ function practiceOf({ practice }: DemoDuty): DutyPractice {
 
 function termsOf(duty: DemoDuty): Terms {
   const practice = typeof duty.practice === 'string' ? findPractice(duty.practice) : undefined;
-  const rule = duty.rule ?? practice?.schools.find(({ code }) => code === duty.school)?.rule;
+  const schools = practice?.kind === 'duty' ? practice.schools : [];
+  const rule = duty.rule ?? schools.find(({ code }) => code === duty.school)?.rule;
   if (!rule) throw new Error(`the demo duty ${JSON.stringify(duty.practice)} names no rule`);
-  const doer = duty.doer ?? practice?.doer ?? 'self';
+  const doer = duty.doer ?? practice?.doers[0] ?? 'self';
   return { school: duty.rule ? null : (duty.school ?? null), rule, factors: [...(duty.factors ?? [])], doer };
 }
 
@@ -84,13 +87,14 @@ class Writer {
   }
 
   /** Plays the household's habit forward from the adoption, one occurrence after another. */
-  keep(id: string, practice: DutyPractice, duty: DemoDuty, { random, forgetful }: Luck): void {
-    if (duty.habit === 'never' || duty.habit === 'since-lately') return;
+  keep(kept: Duty, duty: DemoDuty, { random, forgetful }: Luck): void {
+    if (typeof duty.habit === 'string') return;
+    const { id } = kept;
     const adopted = this.entries.find((entry) => entry.id === `${id}-adopted`);
     if (!adopted) return;
     const own: Entry[] = [adopted];
     for (let day = toDay(adopted.date); ;) {
-      const projection = this.projectionOf(id, practice, own, day);
+      const projection = this.projectionOf(kept, own, day);
       const occurrence = projection.occurrence;
       if (!occurrence) return;
       const due = toDay(occurrence.window.due);
@@ -105,11 +109,18 @@ class Writer {
     }
   }
 
-  private projectionOf(id: string, practice: DutyPractice, own: readonly Entry[], day: DayNumber) {
-    const on = toCivilDate(day);
-    const history = historiesOf(applyCorrections(own), on).get(id);
-    if (!history) throw new Error(`the demo duty ${id} was never adopted`);
-    return projectDuty(id, history, windowTermsOf(practice), this.demo.home, on);
+  private projectionOf(duty: Duty, own: readonly Entry[], day: DayNumber): DutyProjection {
+    const { home, spaces, assets } = this.demo;
+    const house = { home, spaces, assets, duties: [duty] };
+    const around = { find: findPractice, weather: NO_WEATHER };
+    const [projection] = project(house, own, toCivilDate(day), around).duties;
+    if (!projection) throw new Error(`the demo duty ${duty.id} was never adopted`);
+    return projection;
+  }
+
+  /** What the household has noted besides its work. */
+  tell({ daysAgo, body }: Told, index: number): void {
+    this.write(`told-${index}`, this.today - daysAgo, body);
   }
 
   private done(

@@ -1,4 +1,5 @@
 import type { Messages } from './en-US.ts';
+import { listsGB } from './lists.en-GB.ts';
 
 type Partly<T> = { [K in keyof T]?: T[K] extends string ? string : Partly<T[K]> };
 
@@ -14,25 +15,8 @@ export const enGB: Partly<Messages> = {
     },
   },
   gist: { clock: { autumn: 'with the autumn clock change' } },
-  assetKind: {
-    'air-handler': 'Warm-air heater or air handler',
-    dryer: 'Tumble dryer',
-    'protected-outlet': 'RCD socket',
-  },
-  practice: {
-    'air-filter-panel-replace': {
-      school: { 'every-month': { when: 'A thin glass-fibre filter, or a house full of dust.' } },
-    },
-    'smoke-alarm-battery-swap': { school: { 'autumn-clock': { name: 'At the autumn clock change' } } },
-    'dryer-vent-clean': {
-      title: 'Clean the tumble dryer duct',
-      why: 'Fluff in the duct slows drying and can catch fire.',
-    },
-    'gfci-test': {
-      title: 'Test the RCD socket',
-      why: 'Its switch can wear out while the socket still gives power.',
-    },
-  },
+  ...listsGB,
   shell: { theme: 'Colours' },
+  log: { grade: { light: 'Light grey', gray: 'Grey or darker' } },
   add: { clockOn: { autumn: 'autumn' } },
 };

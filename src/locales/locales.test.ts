@@ -1,19 +1,18 @@
 import { describe, expect, test } from 'vitest';
 import { ERROR_CODES } from '../contract/errors.ts';
 import { civil } from '../core/calendar/civilDate.ts';
-import { PRACTICES } from '../core/catalogue/catalogue.ts';
-import { practiceSchema } from '../core/catalogue/practice.ts';
 import { assetKindSchema } from '../core/house/assetKind.ts';
 import { ENTRY_KINDS } from '../core/ledger/entry.ts';
-import { marginSourceSchema, reasonSchema } from '../core/schedule/reason.ts';
+import { marginSourceSchema, reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
 import { doerSchema } from '../core/schedule/terms.ts';
 import { enGB } from './en-GB.ts';
 import { enUS } from './en-US.ts';
 import { currencyDigits, formatsFor } from './format.ts';
-import { plainTranslate } from './plain.ts';
 import { ruleText } from './practiceText.ts';
-import { gistText, reasonText } from './reasonText.ts';
-import type { Speech } from './speech.ts';
+import { gistText } from './gistText.ts';
+import { reasonText } from './reasonText.ts';
+import { sleepText } from './sleepText.ts';
+import { speechIn } from '../../test/support/surroundings.ts';
 
 interface Tree {
   readonly [key: string]: string | Tree;
@@ -28,11 +27,7 @@ const american = new Map(flat(enUS));
 const british = new Map(flat(enGB as Tree));
 const names = (text: string): string[] =>
   [...text.matchAll(/\{(\w+)\}/g)].map(([, name]) => name ?? '').sort();
-const speech: Speech = {
-  t: plainTranslate('en-US'),
-  formats: formatsFor('en-US'),
-  today: civil('2026-11-24'),
-};
+const speech = speechIn('en-US');
 
 describe('sentences', () => {
   test('British wording says only what differs, and fills in the same things', () => {
@@ -52,18 +47,6 @@ describe('sentences', () => {
       ...doerSchema.options.map((doer) => `doer.${doer}`),
     ];
     expect(wanted.filter((path) => !american.has(path))).toEqual([]);
-  });
-
-  test('every practice stands by the schema and has its texts, and no text is left over', () => {
-    const wanted = PRACTICES.flatMap((practice) => {
-      expect(practiceSchema.safeParse(practice).success, practice.code).toBe(true);
-      const schools = practice.schools.flatMap(({ code }) => [`school.${code}.name`, `school.${code}.when`]);
-      return ['title', 'why', ...schools].map((part) => `practice.${practice.code}.${part}`);
-    });
-    expect([...american.keys()].filter((path) => path.startsWith('practice.')).sort()).toEqual(wanted.sort());
-    expect(new Set(PRACTICES.map(({ code }) => code)).size).toBe(PRACTICES.length);
-    const factors = new Set(PRACTICES.flatMap((practice) => practice.factors.map(({ code }) => code)));
-    expect(Object.keys(enUS.factor).sort()).toEqual([...factors].sort());
   });
 
   test('nothing exclaims', () => {
@@ -103,6 +86,55 @@ describe('reasons in words', () => {
       earliest: on,
       latest: on,
     },
+    {
+      kind: 'season',
+      anchor: 'firstFreeze',
+      risk: 10,
+      basis: 'set',
+      on,
+      offsetDays: -14,
+      due: on,
+    },
+    {
+      kind: 'usage',
+      meter: 'run-hours',
+      limit: 300,
+      from: 0,
+      resetOn: on,
+      reading: { on, value: 210 },
+      expected: 'heating',
+      ahead: 10,
+      due: on,
+    },
+    { kind: 'called', what: 'filter-grade', value: 1, on, respondDays: 3, due: on },
+    { kind: 'age', from: 'made', on, lifespan: { unit: 'years', count: 10 }, due: on },
+    { kind: 'ageUnknown', due: on },
+    { kind: 'trigger', trigger: 'windstorm', source: 'forecast', on, respondDays: 5, due: on },
+    { kind: 'notBeforeToday', due: on },
+    { kind: 'lesser', rule: 'interval', due: on },
+    { kind: 'stateSince', state: 'outdoor-tap', standing: 'closed', since: on },
+    { kind: 'pause', from: on, to: on, due: on, earliest: on, latest: on },
+    {
+      kind: 'gate',
+      gate: { kind: 'season', season: 'heating' },
+      opens: on,
+      runFrom: on,
+      due: on,
+      earliest: on,
+      latest: on,
+    },
+    { kind: 'runBegins', gate: { kind: 'state', state: 'humidifier', standing: 'open' }, earliest: on },
+    { kind: 'pull', low: -1, threshold: 0, on, today: on, due: on, earliest: on },
+    {
+      kind: 'bound',
+      with: 'd',
+      leads: { earliest: on, due: on, latest: on },
+      graceDays: 7,
+      due: on,
+      earliest: on,
+      latest: on,
+    },
+    { kind: 'handy', with: 'd', leadDue: on, today: on, due: on },
     { kind: 'putOff', why: 'rain', due: on, earliest: on, latest: on },
   ].map((reason) => reasonSchema.parse(reason));
 
@@ -112,10 +144,7 @@ describe('reasons in words', () => {
 
   test.each(['en-US', 'en-GB'] as const)('each is a whole sentence in %s', (vocabulary) => {
     for (const reason of reasons) {
-      const text = reasonText(
-        { t: plainTranslate(vocabulary), formats: formatsFor(vocabulary), today: on },
-        reason,
-      );
+      const text = reasonText(speechIn(vocabulary, on), reason);
       expect(text).toMatch(/^[A-Z0-9].*\.$/);
       expect(text).not.toMatch(/[{}]|undefined|reason\./);
     }
@@ -133,7 +162,23 @@ describe('reasons in words', () => {
     expect(gistText(speech, reasons.slice(0, 4))).toBe(
       '30 days after Fri, Jan 15, 2027, shortened by what wears it',
     );
-    expect(gistText(speech, reasons)).toBe('put off: “rain”');
+    expect(gistText(speech, reasons.slice(-11))).toBe('put off: “rain”');
+  });
+
+  test('every reason for nothing being due is a whole sentence', () => {
+    const gate = { kind: 'trait', trait: 'smoker' };
+    const sleeps = [
+      { kind: 'season', anchor: 'firstFreeze', risk: 10, basis: 'none' },
+      { kind: 'gate', gate: { kind: 'season', season: 'cooling' } },
+      { kind: 'gate', gate },
+      { kind: 'state', state: 'outdoor-tap', standing: 'open', since: on },
+      { kind: 'trigger', triggers: ['windstorm', 'something of one’s own'] },
+      { kind: 'meter', meter: 'run-hours', limit: 300 },
+      { kind: 'paused', since: on },
+      { kind: 'ended' },
+    ].map((sleep) => sleepSchema.parse(sleep));
+    expect(new Set(sleeps.map(({ kind }) => kind)).size).toBe(sleepSchema.options.length);
+    for (const sleep of sleeps) expect(sleepText(speech, sleep)).toMatch(/^[A-Z][^{}]*\.$/);
   });
 
   test('rules in words', () => {
@@ -147,6 +192,29 @@ describe('reasons in words', () => {
       ruleText(speech, { kind: 'dates', monthDays: ['05-01'], cycle: { years: 2, baseYear: 2026 } }),
     ).toBe('on May 1, every 2 years from 2026');
     expect(ruleText(speech, { kind: 'clockChange', on: 'autumn' })).toBe('at the fall clock change');
+    expect(ruleText(speech, { kind: 'season', anchor: 'firstFreeze', offsetDays: -14, risk: 50 })).toBe(
+      '14 days before first freeze at 50 % risk',
+    );
+    expect(
+      ruleText(speech, {
+        kind: 'first',
+        of: [
+          { kind: 'usage', meter: 'run-hours', limit: 400 },
+          { kind: 'event', triggers: ['windstorm', 'hail'], respondDays: 5 },
+          { kind: 'age', lifespan: { unit: 'years', count: 10 } },
+        ],
+      }),
+    ).toBe(
+      'whichever comes first: after 400 run hours; within 5 days of: a windstorm and hail; 10 years from the date of manufacture',
+    );
+    expect(
+      ruleText(speech, {
+        kind: 'condition',
+        look: { kind: 'interval', every: { unit: 'months', count: 1 } },
+        change: { measure: 'filter-grade', atLeast: 1 },
+        respondDays: 3,
+      }),
+    ).toBe('look every month; the work within 3 days of filter grade of 1 or more');
   });
 });
 

@@ -1,12 +1,15 @@
 import type { DutyPractice } from '../core/house/house.ts';
 import { assertNever } from '../core/result.ts';
-import type { Rule } from '../core/schedule/rule.ts';
+import type { ConditionRule, Rule, SeasonRule } from '../core/schedule/rule.ts';
 import type { Terms } from '../core/schedule/terms.ts';
-import { daysText, everyText, type Speech, type Translate } from './speech.ts';
+import { daysText, everyText, lengthText, nameIn, uncapital, words, type Speech } from './speech.ts';
 
 /** What a duty is called. */
-export const practiceTitle = (t: Translate, practice: DutyPractice): string =>
-  practice.from === 'home' ? practice.title : t(`practice.${practice.code}.title`);
+export function practiceTitle(speech: Pick<Speech, 'find' | 'wording'>, practice: DutyPractice): string {
+  if (practice.from === 'home') return practice.title;
+  const found = speech.find(practice.code);
+  return found ? words(speech, found.title) : practice.code;
+}
 
 /** A rule as half a sentence. */
 export function ruleText(speech: Speech, rule: Rule): string {
@@ -27,8 +30,44 @@ export function ruleText(speech: Speech, rule: Rule): string {
     }
     case 'clockChange':
       return t(`rule.clockChange.${rule.on}`);
+    case 'season':
+      return seasonText(speech, rule);
+    case 'usage':
+      return t('rule.usage', { limit: rule.limit, meter: nameIn(speech, 'measure', rule.meter) });
+    case 'age':
+      return t('rule.age', { length: lengthText(speech, rule.lifespan) });
+    case 'event': {
+      const triggers = formats.list(rule.triggers.map((code) => uncapital(nameIn(speech, 'trigger', code))));
+      if (rule.respondDays === 0) return t('rule.eventNow', { triggers });
+      return t('rule.event', { days: daysText(speech, rule.respondDays), triggers });
+    }
+    case 'condition':
+      return t('rule.condition', {
+        look: ruleText(speech, rule.look),
+        days: daysText(speech, rule.respondDays),
+        change: changeText(speech, rule),
+      });
+    case 'first':
+      return t('rule.first', { rules: rule.of.map((part) => ruleText(speech, part)).join('; ') });
   }
   return assertNever(rule);
+}
+
+function changeText(speech: Speech, { change }: ConditionRule): string {
+  if ('finding' in change) return nameIn(speech, 'finding', change.finding);
+  return speech.t('rule.atLeast', {
+    measure: nameIn(speech, 'measure', change.measure),
+    value: change.atLeast,
+  });
+}
+
+function seasonText(speech: Speech, { anchor, offsetDays, risk }: SeasonRule): string {
+  const { t } = speech;
+  const name = t(`anchor.${anchor}`);
+  const said = risk === undefined ? name : t('rule.season.risk', { anchor: name, risk });
+  if (offsetDays === 0) return t('rule.season.on', { anchor: said });
+  const days = daysText(speech, Math.abs(offsetDays));
+  return t(offsetDays < 0 ? 'rule.season.before' : 'rule.season.after', { days, anchor: said });
 }
 
 /** Terms as half a sentence: the rule and what wears the thing. */

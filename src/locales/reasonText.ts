@@ -1,23 +1,46 @@
 import { assertNever } from '../core/result.ts';
+import type { CivilDate } from '../core/calendar/civilDate.ts';
+import { inHomeUnits } from '../core/units/quantity.ts';
 import type { Reason } from '../core/schedule/reason.ts';
 import type { Factor } from '../core/schedule/terms.ts';
-import { dateText, daysText, lengthText, type Speech } from './speech.ts';
-import { enUS } from './en-US.ts';
+import { gateName } from './gateText.ts';
+import { ruleKindText } from './ruleKind.ts';
+import { capital, dateText, daysText, lengthText, nameIn, uncapital, type Speech } from './speech.ts';
 
 const round = (value: number): number => Math.round(value * 100) / 100;
 
 /** The name of a factor: the catalogue's words for its code, or the user's own. */
-export function factorName({ t }: Speech, code: string): string {
-  return code in enUS.factor ? t(`factor.${code}`) : code;
-}
+export const factorName = (speech: Speech, code: string): string => nameIn(speech, 'factor', code);
 
 const factorList = (speech: Speech, factors: readonly Factor[]): string =>
   speech.formats.list(factors.map(({ code, value }) => `${factorName(speech, code)} ×${round(value)}`));
 
+type OfRule = Exclude<Reason, OfMove>;
+type OfMove = Extract<
+  Reason,
+  { kind: 'window' | 'putOff' | 'pause' | 'gate' | 'runBegins' | 'pull' | 'bound' | 'handy' }
+>;
+
 /** One step of a derivation as a sentence. */
 export function reasonText(speech: Speech, reason: Reason): string {
+  switch (reason.kind) {
+    case 'window':
+    case 'putOff':
+    case 'pause':
+    case 'gate':
+    case 'runBegins':
+    case 'pull':
+    case 'bound':
+    case 'handy':
+      return moveText(speech, reason);
+    default:
+      return ruleStepText(speech, reason);
+  }
+}
+
+function ruleStepText(speech: Speech, reason: OfRule): string {
   const { t } = speech;
-  const date = dateText.bind(null, speech);
+  const date = (on: CivilDate): string => dateText(speech, on);
   switch (reason.kind) {
     case 'lastDone':
       return t(`reason.lastDone.${reason.how}`, { on: date(reason.on) });
@@ -25,18 +48,8 @@ export function reasonText(speech: Speech, reason: Reason): string {
       return capital(
         t('reason.interval', { every: lengthText(speech, reason.every), due: date(reason.due) }),
       );
-    case 'factors': {
-      const { product, held, days, due } = reason;
-      const said = {
-        factors: factorList(speech, reason.factors),
-        held: round(held),
-        days: daysText(speech, days),
-        due: date(due),
-      };
-      return round(product) === round(held)
-        ? t('reason.factors', said)
-        : t('reason.factorsHeld', { ...said, product: round(product) });
-    }
+    case 'factors':
+      return factorsText(speech, reason);
     case 'floor':
       return t('reason.floor', { floor: daysText(speech, reason.floorDays), due: date(reason.due) });
     case 'plainHolds':
@@ -44,11 +57,106 @@ export function reasonText(speech: Speech, reason: Reason): string {
     case 'noRecord':
     case 'termsBegan':
     case 'listed':
+    case 'ageUnknown':
+    case 'notBeforeToday':
       return t(`reason.${reason.kind}`, { due: date(reason.due) });
     case 'clockChange': {
       const key = reason.conventional ? 'clockConventional' : 'clockChange';
       return t(`reason.${key}.${reason.season}`, { zone: reason.zone, due: date(reason.due) });
     }
+    case 'season':
+      return seasonStepText(speech, reason);
+    case 'usage':
+      return usageText(speech, reason);
+    case 'called':
+      return calledText(speech, reason);
+    case 'age': {
+      const { from, on, lifespan, due } = reason;
+      return t(`reason.age.${from}`, { on: date(on), length: lengthText(speech, lifespan), due: date(due) });
+    }
+    case 'trigger': {
+      const { source, trigger, on, respondDays, due } = reason;
+      const named = { trigger: nameIn(speech, 'trigger', trigger), on: date(on), due: date(due) };
+      return t(`reason.trigger.${source}`, { ...named, days: daysText(speech, respondDays) });
+    }
+    case 'lesser':
+      return t('reason.lesser', {
+        due: date(reason.due),
+        rule: uncapital(ruleKindText(speech, reason.rule)),
+      });
+    case 'stateSince': {
+      const since = reason.since === null ? '' : date(reason.since);
+      return capital(
+        t(`reason.stateSince.${reason.standing}`, { state: nameIn(speech, 'state', reason.state), since }),
+      );
+    }
+  }
+  return assertNever(reason);
+}
+
+function factorsText(speech: Speech, reason: Extract<Reason, { kind: 'factors' }>): string {
+  const { product, held, days, due, factors } = reason;
+  const said = {
+    factors: factorList(speech, factors),
+    held: round(held),
+    days: daysText(speech, days),
+    due: dateText(speech, due),
+  };
+  return round(product) === round(held)
+    ? speech.t('reason.factors', said)
+    : speech.t('reason.factorsHeld', { ...said, product: round(product) });
+}
+
+function seasonStepText(speech: Speech, reason: Extract<Reason, { kind: 'season' }>): string {
+  const { t } = speech;
+  const { anchor, risk, on, basis, offsetDays, due } = reason;
+  const name =
+    risk === null ? t(`anchor.${anchor}`) : t('rule.season.risk', { anchor: t(`anchor.${anchor}`), risk });
+  const key = offsetDays === 0 ? 'on' : offsetDays < 0 ? 'before' : 'after';
+  return t(`reason.season.${key}`, {
+    anchor: capital(name),
+    on: dateText(speech, on),
+    basis: t(`seasonBasis.${basis}`),
+    days: daysText(speech, Math.abs(offsetDays)),
+    due: dateText(speech, due),
+  });
+}
+
+function usageText(speech: Speech, reason: Extract<Reason, { kind: 'usage' }>): string {
+  const { t } = speech;
+  const { meter, limit, from, resetOn, reading, expected, ahead, due } = reason;
+  const rate =
+    typeof expected === 'number'
+      ? t('reason.usageRate.number', { n: round(expected) })
+      : t(`reason.usageRate.${expected ?? 'heating'}`);
+  return t(`reason.usage.${expected === null ? 'reached' : 'projected'}`, {
+    meter: nameIn(speech, 'measure', meter),
+    limit,
+    from: round(from),
+    resetOn: dateText(speech, resetOn),
+    value: round(reading?.value ?? from),
+    on: dateText(speech, reading?.on ?? resetOn),
+    rate,
+    ahead: daysText(speech, ahead),
+    due: dateText(speech, due),
+  });
+}
+
+function calledText(speech: Speech, reason: Extract<Reason, { kind: 'called' }>): string {
+  const { what, value, on, respondDays, due } = reason;
+  return speech.t(`reason.called.${value === null ? 'finding' : 'reading'}`, {
+    what: nameIn(speech, value === null ? 'finding' : 'measure', what),
+    value,
+    on: dateText(speech, on),
+    days: daysText(speech, respondDays),
+    due: dateText(speech, due),
+  });
+}
+
+function moveText(speech: Speech, reason: OfMove): string {
+  const { t } = speech;
+  const date = (on: CivilDate): string => dateText(speech, on);
+  switch (reason.kind) {
     case 'window':
       return t('reason.window', {
         earliest: date(reason.earliest),
@@ -60,29 +168,37 @@ export function reasonText(speech: Speech, reason: Reason): string {
       });
     case 'putOff':
       return t('reason.putOff', { why: reason.why, due: date(reason.due), latest: date(reason.latest) });
+    case 'pause':
+      return t('reason.pause', { from: date(reason.from), to: date(reason.to), due: date(reason.due) });
+    case 'gate': {
+      const named = { gate: gateName(speech, reason.gate), opens: date(reason.opens), due: date(reason.due) };
+      return t(`reason.gate.${reason.gate.kind}`, named);
+    }
+    case 'runBegins':
+      return t('reason.runBegins', { gate: gateName(speech, reason.gate), earliest: date(reason.earliest) });
+    case 'pull':
+      return t('reason.pull', {
+        low: temperature(speech, reason.low),
+        on: date(reason.on),
+        due: date(reason.due),
+      });
+    case 'bound': {
+      const { earliest, latest, due } = reason;
+      const named = { earliest: date(earliest), latest: date(latest), due: date(due) };
+      return t('reason.bound', { with: speech.dutyTitle(reason.with), ...named });
+    }
+    case 'handy':
+      return t('reason.handy', {
+        with: speech.dutyTitle(reason.with),
+        leadDue: date(reason.leadDue),
+        due: date(reason.due),
+      });
   }
   return assertNever(reason);
 }
 
-/** What decided a date, in half a sentence: "every 3 months after Mon, Aug 24". */
-export function gistText(speech: Speech, reasons: readonly Reason[]): string {
-  const { t } = speech;
-  const find = <K extends Reason['kind']>(kind: K) =>
-    reasons.find((reason): reason is Extract<Reason, { kind: K }> => reason.kind === kind);
-  const putOff = find('putOff');
-  if (putOff) return t('gist.putOff', { why: putOff.why });
-  if (find('termsBegan')) return t('gist.termsBegan');
-  const clock = find('clockChange');
-  if (clock) return t(`gist.clock.${clock.season}`);
-  if (find('listed')) return t('gist.listed');
-  const last = find('lastDone');
-  const interval = find('interval');
-  if (!last || !interval) return t('gist.noRecord');
-  const on = dateText(speech, last.on);
-  const factors = find('factors');
-  if (!factors) return t('gist.done', { every: lengthText(speech, interval.every), on });
-  const days = find('floor')?.floorDays ?? factors.days;
-  return t('gist.factors', { days: daysText(speech, days), on }, factors.held < 1 ? 1 : 2);
+/** A temperature of the weather in the home's degrees. */
+export function temperature({ t, wording }: Pick<Speech, 't' | 'wording'>, celsius: number): string {
+  const { value, unit } = inHomeUnits({ value: celsius, unit: 'C' }, wording.units);
+  return t(`unit.${unit}`, { n: Math.round(value * 10) / 10 });
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -32,7 +32,8 @@ beforeAll(async () => {
 });
 afterAll(() => api.close());
 
-const fill = (path: string, home = homeId): string => path.replace(':homeId', home).replace(':dutyId', duty);
+const fill = (path: string, home = homeId): string =>
+  path.replace(':homeId', home).replace(':dutyId', duty).replace(':code', 'gutter-clean');
 
 function ask(
   agent: Agent | ReturnType<typeof supertest>,

@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { around } from '../support/surroundings.ts';
 import { houseFileSchema, type HouseFile } from '../../src/core/formats/houseFile.ts';
 import { dueReport } from '../../src/core/formats/dueReport.ts';
 import { civil } from '../../src/core/calendar/civilDate.ts';
@@ -83,7 +84,7 @@ describe('house files', () => {
     const exported = await takeOut(homeId);
     const { rows } = (await agent.get(`/api/homes/${homeId}/today`).expect(200)).body as TodayBody;
     const served = new Map(rows.map((row) => [row.dutyId, row]));
-    const reported = dueReport(exported, exported.entries, civil(LATER));
+    const reported = dueReport(exported, exported.entries, civil(LATER), around(exported, civil(LATER)));
     expect(reported).toHaveLength(rows.length);
     for (const item of reported) {
       const row = served.get(item.duty);

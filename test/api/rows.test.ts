@@ -25,6 +25,7 @@ afterAll(() => api.close());
 const HOME_TABLES = [
   'home',
   'home_person',
+  'home_practice',
   'membership',
   'space',
   'asset',

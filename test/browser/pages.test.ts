@@ -23,7 +23,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     page.click('[data-act=log]').then(() => page.says('What follows', '[role=dialog]')),
   'the sheet to put off': async () => {
     await page.press('Close');
-    await page.click('[data-act=putOff]');
+    await page.click(`${line('smoke-alarm-test')} [data-act=putOff]`);
     await page.type('To which day', '2027-06-01');
     await page.says('Lives depend on this', '[role=dialog]');
   },

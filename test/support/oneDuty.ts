@@ -1,8 +1,10 @@
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
-import type { House } from '../../src/core/house/house.ts';
-import { project } from '../../src/core/schedule/project.ts';
-import type { DutyProjection } from '../../src/core/schedule/projectDuty.ts';
+import type { Climate } from '../../src/core/climate/climate.ts';
+import { NO_WEATHER, type Weather } from '../../src/core/climate/weather.ts';
+import type { Asset, Duty, House } from '../../src/core/house/house.ts';
+import type { Timing } from '../../src/core/schedule/timing.ts';
+import { project, type DutyProjection, type HouseProjection } from '../../src/core/schedule/project.ts';
 import type { Occurrence } from '../../src/core/schedule/occurrence.ts';
 import type { Rule } from '../../src/core/schedule/rule.ts';
 import type { Factor, Terms } from '../../src/core/schedule/terms.ts';
@@ -11,6 +13,8 @@ import type { Factor, Terms } from '../../src/core/schedule/terms.ts';
 export interface OneDuty {
   readonly house: House;
   readonly entries: Entry[];
+  /** What the almanac tells; set it to what a test's day needs. */
+  weather: Weather;
 }
 
 export interface OneDutyOptions {
@@ -18,9 +22,34 @@ export interface OneDutyOptions {
   readonly factors?: readonly number[];
   readonly zone?: string;
   readonly hemisphere?: 'north' | 'south';
-  readonly lifeSafety?: boolean;
-  readonly graceDays?: number;
-  readonly earlyDays?: number;
+  readonly climate?: Climate;
+  readonly timing?: Partial<Timing>;
+  readonly asset?: Partial<Asset>;
+}
+
+/** A duty in the home's own words, done to the asset `a`. */
+export const homeDuty = (
+  id: string,
+  timing: Partial<Timing> = {},
+  companions?: Duty['companions'],
+): Duty => ({
+  id,
+  asset: 'a',
+  practice: { from: 'home', title: id, lifeSafety: false, ...timing },
+  ...(companions && { companions }),
+});
+
+/** The house with more duties beside its first, each adopted on a day with a rule. */
+export function withDuties(
+  one: OneDuty,
+  adopted: string,
+  ...more: readonly (readonly [duty: Duty, rule: Rule])[]
+): OneDuty {
+  const house = { ...one.house, duties: [...one.house.duties, ...more.map(([duty]) => duty)] };
+  const all: OneDuty = { ...one, house };
+  for (const [duty, rule] of more)
+    write(all, adopted, { kind: 'adopted', duty: duty.id, terms: terms(rule) }, `adoption-${duty.id}`);
+  return all;
 }
 
 export const terms = (rule: Rule, factors: readonly number[] = []): Terms => ({
@@ -32,7 +61,6 @@ export const terms = (rule: Rule, factors: readonly number[] = []): Terms => ({
 
 export function oneDuty(rule: Rule, options: OneDutyOptions = {}): OneDuty {
   const { adopted = '2026-11-20', zone = 'America/Chicago', hemisphere = 'north' } = options;
-  const { lifeSafety = false, earlyDays, graceDays } = options;
   const house: House = {
     home: {
       id: 'h',
@@ -42,24 +70,13 @@ export function oneDuty(rule: Rule, options: OneDutyOptions = {}): OneDuty {
       units: 'us',
       vocabulary: 'en-US',
       currency: 'USD',
+      climate: options.climate,
     },
     spaces: [],
-    assets: [{ id: 'a', kind: 'other', name: 'Thing' }],
-    duties: [
-      {
-        id: 'd',
-        asset: 'a',
-        practice: {
-          from: 'home',
-          title: 'Work',
-          lifeSafety,
-          ...(earlyDays !== undefined && { earlyDays }),
-          ...(graceDays !== undefined && { graceDays }),
-        },
-      },
-    ],
+    assets: [{ id: 'a', kind: 'other', name: 'Thing', ...options.asset }],
+    duties: [homeDuty('d', options.timing)],
   };
-  const duty: OneDuty = { house, entries: [] };
+  const duty: OneDuty = { house, entries: [], weather: NO_WEATHER };
   write(duty, adopted, { kind: 'adopted', duty: 'd', terms: terms(rule, options.factors) }, 'adoption');
   return duty;
 }
@@ -70,20 +87,34 @@ export function write(duty: OneDuty, date: string, body: EntryBody, id = `e${dut
   return id;
 }
 
-export const done = (duty: OneDuty, date: string): string => write(duty, date, { kind: 'done', duty: 'd' });
+export const done = (duty: OneDuty, date: string, id = 'd'): string =>
+  write(duty, date, { kind: 'done', duty: id });
 
-/** The projection of the one duty on a day. */
-export function on(duty: OneDuty, today: string): DutyProjection {
-  const found = project(duty.house, duty.entries, civil(today)).duties[0];
+/** No practice of the catalogue: these houses keep their own words. */
+export const NO_PRACTICES = (): undefined => undefined;
+
+export const projected = ({ house, entries, weather }: OneDuty, today: string): HouseProjection =>
+  project(house, entries, civil(today), { find: NO_PRACTICES, weather });
+
+/** The projection of one duty (the first unless named) on a day. */
+export function on(duty: OneDuty, today: string, id = 'd'): DutyProjection {
+  const found = projected(duty, today).duties.find(({ dutyId }) => dutyId === id);
   if (!found) throw new Error('the duty has no projection');
   return found;
 }
 
 /** The outstanding occurrence on a day; fails where there is none. */
-export function outstanding(duty: OneDuty, today: string): Occurrence {
-  const { occurrence } = on(duty, today);
+export function outstanding(duty: OneDuty, today: string, id = 'd'): Occurrence {
+  const { occurrence } = on(duty, today, id);
   if (!occurrence) throw new Error('nothing is outstanding');
   return occurrence;
 }
 
-export const due = (duty: OneDuty, today: string): string => outstanding(duty, today).window.due;
+export const due = (duty: OneDuty, today: string, id = 'd'): string =>
+  outstanding(duty, today, id).window.due;
+
+/** The kinds of the steps that led to a date. */
+export const steps = (duty: OneDuty, today: string, id = 'd'): string[] =>
+  outstanding(duty, today, id).reasons.map(({ kind }) => kind);
+
+export const windowOf = (duty: OneDuty, today: string, id = 'd') => outstanding(duty, today, id).window;

@@ -1,9 +1,10 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { currentUnit, type House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
-import type { Reason } from '../schedule/reason.ts';
+import type { Reason, Sleep } from '../schedule/reason.ts';
 import { project } from '../schedule/project.ts';
-import type { Extra, Missed } from '../schedule/projectDuty.ts';
+import type { Extra, Missed } from '../schedule/replay.ts';
+import type { Surroundings } from '../schedule/replayHouse.ts';
 import { standingOn, type Standing } from '../schedule/window.ts';
 
 /** What is due of one duty on a day; the dates are null where nothing is. Documented for users in docs/house-file.md. */
@@ -17,6 +18,12 @@ export interface DueItem {
   readonly due: CivilDate | null;
   readonly latest: CivilDate | null;
   readonly standing: Standing | null;
+  /** A look only; what it finds may call for the work. */
+  readonly asks: 'work' | 'look' | null;
+  readonly bookBy: CivilDate | null;
+  readonly orderBy: CivilDate | null;
+  /** Why nothing is due, where nothing is. */
+  readonly sleep: Sleep | null;
   readonly baseline: boolean;
   readonly retired: boolean;
   readonly reasons: readonly Reason[];
@@ -26,12 +33,17 @@ export interface DueItem {
 }
 
 /** Every duty of a house on a day, in the order the house lists them. Entries dated after the day are left out. */
-export function dueReport(house: House, entries: readonly Entry[], on: CivilDate): DueItem[] {
+export function dueReport(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  around: Surroundings,
+): DueItem[] {
   const byId = new Map(house.duties.map((duty) => [duty.id, duty]));
-  return project(house, entries, on).duties.flatMap((projection): DueItem[] => {
+  return project(house, entries, on, around).duties.flatMap((projection): DueItem[] => {
     const duty = byId.get(projection.dutyId);
     if (!duty) return [];
-    const { occurrence, retired, missed, extras, changesOn } = projection;
+    const { occurrence, sleep, retired, missed, extras, changesOn } = projection;
     return [
       {
         duty: duty.id,
@@ -42,6 +54,10 @@ export function dueReport(house: House, entries: readonly Entry[], on: CivilDate
         due: occurrence?.window.due ?? null,
         latest: occurrence?.window.latest ?? null,
         standing: occurrence ? standingOn(occurrence.window, on) : null,
+        asks: occurrence?.asks ?? null,
+        bookBy: occurrence?.bookBy ?? null,
+        orderBy: occurrence?.orderBy ?? null,
+        sleep,
         baseline: occurrence?.baseline ?? false,
         retired,
         reasons: occurrence?.reasons ?? [],

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { problemOf } from '../../contract/errors.ts';
-import { houseFileSchema, type HouseFile } from './houseFile.ts';
+import { findPractice } from '../catalogue/catalogue.ts';
+import { houseFileSchema, unknownPractices, type HouseFile } from './houseFile.ts';
 import { houseFileJsonSchema } from './jsonSchema.ts';
 
 const read = (): HouseFile =>
@@ -38,9 +39,19 @@ describe('a house file', () => {
       'entries[0].date: civil-date',
     ],
     [
-      'an unknown practice',
-      (file) => (nth(file.duties, 0).practice = { from: 'catalogue', code: 'polish-the-moon' }),
-      'duties[0].practice.code: practice-unknown',
+      'a date of manufacture that is none',
+      (file) => (nth(file.assets, 0).facts = { made: 'last summer' }),
+      'assets[0].facts.made: partial-date',
+    ],
+    [
+      'a station nobody knows',
+      (file) => (file.home.climate = { station: 'atlantis' }),
+      'home.climate.station: station-unknown',
+    ],
+    [
+      'a companion that is not there',
+      (file) => (nth(file.duties, 0).companions = { bound: ['nobody'] }),
+      'duties[0].companions.bound: reference-unknown',
     ],
     [
       'a field that does not belong',
@@ -77,6 +88,16 @@ describe('a house file', () => {
     ],
   ])('with %s is refused by path', (_what, change, fault) => {
     expect(faultsAfter(change)).toContain(fault);
+  });
+
+  test('a duty of a practice that neither the catalogue nor the file has is named', () => {
+    const duties = [
+      { id: 'd', asset: 'a', practice: { from: 'catalogue' as const, code: 'polish-the-moon' } },
+    ];
+    expect(unknownPractices({ duties }, findPractice)).toEqual([
+      { path: ['duties', 0, 'practice', 'code'], problem: 'practice-unknown' },
+    ]);
+    expect(unknownPractices({ duties }, () => findPractice('gutter-clean'))).toEqual([]);
   });
 
   test('its JSON Schema in the docs is the one its own schema makes', () => {

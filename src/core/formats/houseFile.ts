@@ -1,4 +1,8 @@
 import { z } from 'zod';
+import { practiceSchema } from '../catalogue/practice.ts';
+import { weatherSchema } from '../climate/weather.ts';
+import type { FindPractice } from '../house/timingOf.ts';
+import { codeSchema } from '../schedule/rule.ts';
 import { assetSchema, dutySchema, homeSchema, personSchema, spaceSchema } from '../house/house.ts';
 import { entrySchema } from '../ledger/entry.ts';
 import { referencesOf, type Reference } from '../ledger/references.ts';
@@ -15,6 +19,15 @@ const shapeSchema = z.strictObject({
   spaces: z.array(spaceSchema),
   assets: z.array(assetSchema),
   duties: z.array(dutySchema),
+  practices: z
+    .array(practiceSchema)
+    .max(500)
+    .optional()
+    .meta({ description: 'Practices the home has added to the catalogue' }),
+  hidden: z.array(codeSchema).max(1_000).optional().meta({ description: 'Codes of practices it hides' }),
+  weather: weatherSchema
+    .optional()
+    .meta({ description: 'What the almanac tells; without it the home’s own station is asked' }),
   entries: z.array(entrySchema).meta({ description: 'The ledger, in the order it was written' }),
 });
 
@@ -29,6 +42,7 @@ export type HouseFile = z.infer<typeof shapeSchema>;
 
 /** What can be wrong between the parts of a file, and what would be right. */
 const FAULTS = {
+  'practice-unknown': 'must be the code of a practice in the catalogue, or of one in the file',
   'duplicate-id': 'must be an id that nothing else of its kind in the file has',
   'reference-unknown': 'must be the id of something in the file',
   'reference-later': 'must be the id of an entry further up: the ledger is in the order it was written',
@@ -38,9 +52,18 @@ const FAULTS = {
   'two-successors': 'must be an asset that no other asset succeeds',
 } as const;
 
-interface Fault {
+export interface Fault {
   readonly path: (string | number)[];
   readonly problem: keyof typeof FAULTS;
+}
+
+/** Duties whose practice neither the catalogue nor the file itself has. */
+export function unknownPractices(file: Pick<HouseFile, 'duties'>, find: FindPractice): Fault[] {
+  return file.duties.flatMap(({ practice }, index): Fault[] =>
+    practice.from === 'catalogue' && !find(practice.code)
+      ? [{ path: ['duties', index, 'practice', 'code'], problem: 'practice-unknown' }]
+      : [],
+  );
 }
 
 function findFaults(file: HouseFile): Fault[] {
@@ -80,8 +103,12 @@ function houseFaults(file: HouseFile): Fault[] {
       succeeded.add(asset.succeeds);
     }
   });
-  file.duties.forEach(({ asset }, index) => {
+  const duties = new Set(file.duties.map(({ id }) => id));
+  file.duties.forEach(({ asset, companions }, index) => {
     if (!assets.has(asset)) faults.push({ path: ['duties', index, 'asset'], problem: 'reference-unknown' });
+    for (const kind of ['bound', 'handy'] as const)
+      if (companions?.[kind]?.some((id) => !duties.has(id)))
+        faults.push({ path: ['duties', index, 'companions', kind], problem: 'reference-unknown' });
   });
   return faults;
 }

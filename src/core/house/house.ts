@@ -1,10 +1,14 @@
 import { z } from 'zod';
 import { zoneSchema } from '../calendar/zone.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
-import { findPractice } from '../catalogue/catalogue.ts';
-import { idSchema } from '../ledger/entry.ts';
-import type { WindowTerms } from '../schedule/window.ts';
+import type { Practice } from '../catalogue/practice.ts';
+import { partialDay } from '../calendar/partialDate.ts';
+import { climateSchema } from '../climate/climate.ts';
+import { idSchema } from '../ledger/id.ts';
+import { codeSchema } from '../schedule/rule.ts';
+import { timingShape, timingSchema } from '../schedule/timing.ts';
 import { assetKindSchema } from './assetKind.ts';
+import { factValueSchema, type FactValue } from './factValue.ts';
 
 const name = z.string().trim().min(1).max(120);
 
@@ -30,6 +34,7 @@ export const homeFieldsSchema = z.strictObject({
   units: unitSystemSchema,
   vocabulary: vocabularySchema,
   currency: currencySchema,
+  climate: climateSchema.optional(),
 });
 export const homeSchema = homeFieldsSchema.extend({ id: idSchema }).meta({ id: 'Home' });
 
@@ -46,6 +51,12 @@ export const spaceSchema = z
   })
   .meta({ id: 'Space' });
 
+/** Whether a value can be a fact of that name: `made`, the date of manufacture, must be a date known at least to the year. */
+export function factFits(fact: string, value: FactValue): boolean {
+  if (fact !== 'made' || value === null) return true;
+  return typeof value === 'string' && partialDay(value) !== null;
+}
+
 /** A thing that is kept. `partOf` one asset; may `serve` several; `succeeds` the one it replaced. Facts may be null: not known yet. */
 export const assetSchema = z
   .strictObject({
@@ -57,33 +68,40 @@ export const assetSchema = z
     serves: z.array(idSchema).max(50).optional(),
     succeeds: idSchema.optional(),
     installed: civilDateSchema.nullable().optional(),
-    facts: z
-      .record(z.string().max(60), z.union([z.string().max(200), z.number(), z.boolean(), z.null()]))
-      .optional(),
+    facts: z.record(z.string().max(60), factValueSchema).optional(),
+  })
+  .refine(({ facts }) => facts?.['made'] === undefined || factFits('made', facts['made']), {
+    path: ['facts', 'made'],
+    params: { problem: 'partial-date' },
+    message: 'must be a year, month or day written YYYY, YYYY-MM or YYYY-MM-DD',
   })
   .meta({ id: 'Asset' });
 
-/** What is done to an asset: a practice of the catalogue, or one in the home's own words. */
+/** What is done to an asset: a practice of the catalogue (or one the home added to it), or one in the home's own words. */
 export const dutyPracticeSchema = z.discriminatedUnion('from', [
-  z.strictObject({
-    from: z.literal('catalogue'),
-    code: z.string().refine((code) => findPractice(code) !== undefined, {
-      params: { problem: 'practice-unknown' },
-      message: 'must be the code of a practice in the catalogue',
-    }),
-  }),
+  z.strictObject({ from: z.literal('catalogue'), code: codeSchema }),
   z.strictObject({
     from: z.literal('home'),
     title: name,
-    lifeSafety: z.boolean(),
-    earlyDays: z.int().min(0).max(365).optional(),
-    graceDays: z.int().min(0).max(365).optional(),
+    ...timingShape,
+    needs: timingSchema.shape.needs,
   }),
 ]);
 
+/** Duties that go with one: `bound` share every date, `handy` ones are worth doing on the same trip. */
+const companionIdsSchema = z.strictObject({
+  bound: z.array(idSchema).max(20).optional(),
+  handy: z.array(idSchema).max(50).optional(),
+});
+
 /** A practice applied to one asset. When it was adopted, and on what terms, the ledger says. */
 export const dutySchema = z
-  .strictObject({ id: idSchema, asset: idSchema, practice: dutyPracticeSchema })
+  .strictObject({
+    id: idSchema,
+    asset: idSchema,
+    practice: dutyPracticeSchema,
+    companions: companionIdsSchema.optional(),
+  })
   .meta({ id: 'Duty' });
 
 export type Home = z.infer<typeof homeSchema>;
@@ -97,22 +115,26 @@ export type Vocabulary = z.infer<typeof vocabularySchema>;
 /** A house without its ledger. */
 export interface House {
   readonly home: Home;
+  /** Practices the home has added to the catalogue, and codes it hides there. */
+  readonly practices?: readonly Practice[] | undefined;
+  readonly hidden?: readonly string[] | undefined;
   readonly spaces: readonly Space[];
   readonly assets: readonly Asset[];
   readonly duties: readonly Duty[];
-}
-
-/** What the practice of a duty says of its window. */
-export function windowTermsOf(practice: DutyPractice): WindowTerms {
-  if (practice.from === 'home') return practice;
-  const found = findPractice(practice.code);
-  // The schema lets no unknown code in, so a missing one means the catalogue lost a practice a home still keeps.
-  if (!found) throw new Error(`practice ${practice.code} is not in the catalogue`);
-  return found;
 }
 
 /** A duty outlives the thing it is done to: the unit now standing in its place, through every replacement. */
 export function currentUnit(assets: readonly Asset[], assetId: string): Asset | undefined {
   const successor = assets.find((asset) => asset.succeeds === assetId);
   return successor ? currentUnit(assets, successor.id) : assets.find((asset) => asset.id === assetId);
+}
+
+/** For each asset the first unit of its line of replacements: what stands in one place through time is one thing. */
+export function rootsOf(assets: readonly Asset[]): Map<string, string> {
+  const predecessors = new Map(assets.map(({ id, succeeds }) => [id, succeeds]));
+  const rootOf = (id: string): string => {
+    const before = predecessors.get(id);
+    return before === undefined ? id : rootOf(before);
+  };
+  return new Map(assets.map(({ id }) => [id, rootOf(id)]));
 }

@@ -1,16 +1,10 @@
 import { z } from 'zod';
 import { civilDateSchema } from '../calendar/civilDate.ts';
+import { partialDay } from '../calendar/partialDate.ts';
+import { factValueSchema as factValue } from '../house/factValue.ts';
+import { codeSchema } from '../schedule/rule.ts';
 import { termsSchema } from '../schedule/terms.ts';
-
-/** Identifiers: the database and the browser make UUIDs; a house file written by hand may use short words. */
-const ID = /^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/;
-export const idSchema = z
-  .string()
-  .refine((text) => ID.test(text), {
-    params: { problem: 'id' },
-    message: 'must be 1 to 64 letters, digits, - or _',
-  })
-  .meta({ pattern: ID.source, description: 'An identifier: 1 to 64 letters, digits, - or _' });
+import { idSchema } from './id.ts';
 
 const shortText = z.string().trim().min(1).max(200);
 const longText = z.string().trim().min(1).max(4_000);
@@ -22,6 +16,12 @@ const workFields = {
   cost: z.int().min(0).max(1_000_000_000).optional(),
   note: longText.optional(),
 };
+
+/** What one piece of work took from the stock; left out, what the practice says it takes. */
+const usedSchema = z.strictObject({ supply: codeSchema, quantity: z.number().min(0).max(100_000) });
+
+/** How a finding was judged. */
+export const verdictSchema = z.enum(['sound', 'watch', 'act', 'stop']);
 
 const body = <K extends string, S extends z.core.$ZodLooseShape>(kind: K, shape: S) =>
   z.strictObject({ kind: z.literal(kind), ...shape });
@@ -48,16 +48,25 @@ export const entryBodySchema = z
     body('adopted', { duty: idSchema, terms: termsSchema }),
     body('retired', { duty: idSchema, why: shortText.optional() }),
     body('terms', { duty: idSchema, terms: termsSchema, why: shortText.optional() }),
-    body('fact', {
-      asset: idSchema,
-      fact: shortText,
-      value: z.union([z.string().max(200), z.number(), z.boolean(), z.null()]),
-    }),
+    body('fact', { asset: idSchema, fact: shortText, value: factValue }).refine(
+      ({ fact, value }) =>
+        fact !== 'made' || value === null || (typeof value === 'string' && partialDay(value) !== null),
+      {
+        path: ['value'],
+        params: { problem: 'partial-date' },
+        message: 'must be a year, month or day written YYYY, YYYY-MM or YYYY-MM-DD',
+      },
+    ),
     body('trait', {
       trait: shortText,
-      value: z.union([z.string().max(200), z.number(), z.boolean(), z.null()]),
+      value: factValue,
     }),
-    body('done', { duty: idSchema, ...workFields }),
+    body('done', {
+      duty: idSchema,
+      ...workFields,
+      occurrence: z.string().min(1).max(200).optional(),
+      used: z.array(usedSchema).max(12).optional(),
+    }),
     body('skipped', { duty: idSchema, why: shortText }),
     body('putOff', {
       duty: idSchema,
@@ -66,6 +75,8 @@ export const entryBodySchema = z
       why: shortText,
       acknowledged: z.boolean().optional(),
     }),
+    body('paused', { duty: idSchema, why: shortText.optional() }),
+    body('resumed', { duty: idSchema }),
     body('reading', {
       asset: idSchema,
       measure: shortText,
@@ -73,10 +84,16 @@ export const entryBodySchema = z
       unit: z.string().min(1).max(20),
       note: longText.optional(),
     }),
-    body('finding', { asset: idSchema, what: shortText, note: longText.optional() }),
+    body('finding', {
+      asset: idSchema,
+      what: shortText,
+      duty: idSchema.optional(),
+      verdict: verdictSchema.optional(),
+      note: longText.optional(),
+    }),
     body('findingClosed', { finding: idSchema, note: longText.optional() }),
-    body('opened', { asset: idSchema, note: longText.optional() }),
-    body('shut', { asset: idSchema, note: longText.optional() }),
+    body('opened', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
+    body('shut', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
     body('event', { trigger: shortText, note: longText.optional() }),
     body('replaced', { asset: idSchema, successor: idSchema, note: longText.optional() }),
     body('stockMoved', { supply: shortText, change: z.int().min(-100_000).max(100_000) }),

@@ -16,6 +16,8 @@ export function referencesOf(body: EntryBody): Reference[] {
     case 'terms':
     case 'skipped':
     case 'putOff':
+    case 'paused':
+    case 'resumed':
       return [duty(body.duty)];
     case 'done':
       return body.who === undefined
@@ -23,10 +25,13 @@ export function referencesOf(body: EntryBody): Reference[] {
         : [duty(body.duty), { field: 'who', to: 'person', id: body.who }];
     case 'fact':
     case 'reading':
-    case 'finding':
     case 'opened':
     case 'shut':
       return [asset('asset', body.asset)];
+    case 'finding':
+      return body.duty === undefined
+        ? [asset('asset', body.asset)]
+        : [duty(body.duty), asset('asset', body.asset)];
     case 'findingClosed':
       return [{ field: 'finding', to: 'entry', id: body.finding }];
     case 'replaced':

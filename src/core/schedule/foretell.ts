@@ -1,31 +1,104 @@
-import { toDay, type CivilDate } from '../calendar/civilDate.ts';
-import type { Completion, DutyHistory } from './history.ts';
-import type { CalendarPlace } from './listing.ts';
-import { OccurrenceSource, type Occurrence } from './occurrence.ts';
-import type { WindowTerms } from './window.ts';
+import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import { rootsOf, type House } from '../house/house.ts';
+import type { Entry } from '../ledger/entry.ts';
+import { earliestDue } from './bound.ts';
+import type { Group } from './group.ts';
+import { stateKey } from './history.ts';
+import { toOccurrence, type Occurrence } from './occurrence.ts';
+import type { Placed } from './place.ts';
+import type { Replay } from './replay.ts';
+import { replayHouse, type Surroundings } from './replayHouse.ts';
+
+/** An occurrence to come, of which duty. */
+export interface Foretold {
+  readonly dutyId: string;
+  readonly occurrence: Occurrence;
+}
 
 /**
- * The occurrences due up to `until` (included) if each were done on its due day, with their windows and reasons.
- * Starts after the last completion on record, or from the adoption.
+ * Every occurrence due up to `until` (included) if each were done on its due day (an overdue one today), with windows and reasons,
+ * by day. Duties that share their dates are done together, and what is closed is opened again. The handy pass, which hangs on
+ * today, is not taken.
  */
 export function foretell(
-  dutyId: string,
-  history: DutyHistory,
-  windowTerms: WindowTerms,
-  place: CalendarPlace,
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  around: Surroundings,
   until: CivilDate,
-): Occurrence[] {
-  const source = new OccurrenceSource(dutyId, history, windowTerms, place);
-  const found: Occurrence[] = [];
+): Foretold[] {
+  const { groups, today } = replayHouse(house, entries, on, around);
+  const living = groups.map((group) => group.living(today));
+  const halves = halvesOf(house, living);
   const end = toDay(until);
-  let last: Completion | null = history.completions.at(-1) ?? null;
-  const owedFrom = history.adoption.day;
-  let next = source.next(0, last ? Math.max(owedFrom, last.day + 1) : owedFrom, last);
-  while (next && next.dueDay <= end) {
-    found.push(next);
-    // No entry stands for it yet, so the day it is imagined on names it.
-    last = { entryId: next.window.due, day: next.dueDay, how: 'done' };
-    next = source.next(next.segment, Math.max(owedFrom, next.ruleDay + 1), last);
+  const found: { day: DayNumber; foretold: Foretold }[] = [];
+  const next = living.map((group) => group.dates(today));
+  const due = next.map((dates) => earliestDue(dates)?.due ?? Infinity);
+  for (let place = earliest(due); (due[place] ?? Infinity) <= end; place = earliest(due)) {
+    const group = living[place];
+    if (!group) break;
+    const day = Math.max(due[place] ?? today, today);
+    const touched = new Set([place]);
+    next[place]?.forEach((date, index) => {
+      const member = group.members[index];
+      if (!date || !member) return;
+      const occurrence = toOccurrence(date, { bookBy: null, orderBy: null });
+      found.push({ day: date.due, foretold: { dutyId: member.history.duty.id, occurrence } });
+      imagineDone(member, date, day);
+      for (const other of turnHalves(member, halves, day))
+        touched.add(living.findIndex(({ members }) => members.includes(other)));
+    });
+    for (const index of touched) {
+      next[index] = living[index]?.dates(today) ?? [];
+      const least = earliestDue(next[index])?.due ?? Infinity;
+      // What would be due again the very day it was done would never end.
+      due[index] = index === place && least <= day ? day + 1 : least;
+    }
   }
-  return found;
+  return found.sort((a, b) => a.day - b.day).map(({ foretold }) => foretold);
+}
+
+const earliest = (due: readonly DayNumber[]): number =>
+  due.reduce((best, day, index) => (day < (due[best] ?? Infinity) ? index : best), 0);
+
+/** No entry stands for it yet, so the day it is imagined on names it. A look is imagined to find nothing. */
+function imagineDone(member: Replay, { date, earliest: opens }: Placed, day: DayNumber): void {
+  member.elapse(day);
+  const entryId = toCivilDate(day);
+  if (date.asks === 'look')
+    member.take(
+      { kind: 'look', entryId, day, finding: '', calls: false, ofDuty: true, measure: null, value: 0 },
+      () => opens,
+    );
+  else member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: date.key }, () => opens);
+}
+
+type Halves = ReadonlyMap<string, readonly Replay[]>;
+
+/** The halves of each pair, by the state they turn, and under each member's own name. */
+function halvesOf(house: House, groups: readonly Group[]): Halves {
+  const roots = rootsOf(house.assets);
+  const halves = new Map<string, Replay[]>();
+  for (const member of groups.flatMap(({ members }) => members)) {
+    const { duty, pair } = { duty: member.history.duty, pair: member.history.timing.pair };
+    if (!pair) continue;
+    const key = stateKey(roots.get(duty.asset) ?? duty.asset, pair.state);
+    const both = halves.get(key) ?? [];
+    both.push(member);
+    halves.set(key, both);
+    halves.set(duty.id, both);
+  }
+  return halves;
+}
+
+/** Having done one half, that one ceases to exist and the other begins; answers with all that turned. */
+function turnHalves(member: Replay, halves: Halves, day: DayNumber): readonly Replay[] {
+  const both = halves.get(member.history.duty.id) ?? [];
+  const own = member.history.timing.pair?.half;
+  for (const half of both)
+    half.take(
+      { kind: 'turn', day, exists: half.history.timing.pair?.half !== own },
+      ({ earliest: opens }) => opens,
+    );
+  return both;
 }

@@ -1,6 +1,11 @@
-import { toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
-import type { StandingEntry } from '../ledger/corrections.ts';
+import type { DayNumber } from '../calendar/civilDate.ts';
+import type { Trigger } from '../climate/weather.ts';
+import type { Duty } from '../house/house.ts';
+import type { MeterReading } from './clocks/clock.ts';
+import type { Mark } from './mark.ts';
+import type { StateLine } from './standingState.ts';
 import type { Terms } from './terms.ts';
+import type { Timing } from './timing.ts';
 
 /** Terms in force from `start` (included) to `end` (excluded). The first terms of a duty hold for all time before. */
 export interface TermsSegment {
@@ -9,106 +14,33 @@ export interface TermsSegment {
   readonly end: DayNumber;
 }
 
-/** A day the duty was done, or knowingly left undone. */
-export interface Completion {
-  readonly entryId: string;
-  readonly day: DayNumber;
-  readonly how: 'done' | 'skipped';
-}
-
-export interface PutOff {
-  readonly to: CivilDate;
-  readonly why: string;
-}
-
-/** All the ledger says of one duty up to a day, in the order it happened. */
+/** All the ledger says of one duty up to a day. */
 export interface DutyHistory {
+  readonly duty: Duty;
+  readonly timing: Timing;
   readonly adoption: { readonly entryId: string; readonly day: DayNumber };
   readonly segments: readonly TermsSegment[];
-  readonly completions: readonly Completion[];
-  /** The last putting off of each occurrence, by its key. */
-  readonly putOffs: ReadonlyMap<string, PutOff>;
+  /** What happened, in order, each with its place among all that happened in the house. */
+  readonly marks: readonly { readonly order: number; readonly mark: Mark }[];
   readonly retiredOn: DayNumber | null;
+  readonly made: { readonly day: DayNumber; readonly from: 'made' | 'installed' } | null;
+  readonly meters: ReadonlyMap<string, readonly MeterReading[]>;
 }
 
-/** By the day it happened; on one day, by the order of writing. So the order of typing past days does not matter. */
-function byDayThenSequence(a: StandingEntry, b: StandingEntry): number {
-  if (a.date !== b.date) return a.date < b.date ? -1 : 1;
-  return a.sequence - b.sequence;
+/** Since when a trait has been as it is; a trait may be unknown. */
+export interface TraitChange {
+  readonly day: DayNumber;
+  readonly value: string | number | boolean | null;
 }
 
-/** Gathers the entries of each duty from a corrected ledger, leaving out what is struck out or dated after `today`. */
-export function historiesOf(standing: readonly StandingEntry[], today: CivilDate): Map<string, DutyHistory> {
-  const drafts = new Map<string, HistoryDraft>();
-  const draftOf = (duty: string): HistoryDraft => {
-    const known = drafts.get(duty);
-    if (known) return known;
-    const fresh = new HistoryDraft();
-    drafts.set(duty, fresh);
-    return fresh;
-  };
-  const ordered = standing.filter(({ voidedBy }) => voidedBy === null).sort(byDayThenSequence);
-  for (const item of ordered) {
-    const { body } = item;
-    if (body.kind === 'adopted') draftOf(body.duty).adopt(item, body.terms);
-    if (item.date > today) continue;
-    if (body.kind === 'terms') draftOf(body.duty).changeTerms(toDay(item.date), body.terms);
-    else if (body.kind === 'done' || body.kind === 'skipped') draftOf(body.duty).complete(item, body.kind);
-    else if (body.kind === 'putOff')
-      draftOf(body.duty).putOffs.set(body.occurrence, { to: body.to, why: body.why });
-    else if (body.kind === 'retired') draftOf(body.duty).retire(toDay(item.date));
-  }
-  const histories = new Map<string, DutyHistory>();
-  for (const [duty, draft] of drafts) {
-    const history = draft.finish();
-    if (history) histories.set(duty, history);
-  }
-  return histories;
+/** What the ledger says of the house as a whole up to a day. */
+export interface HouseHistory {
+  readonly duties: readonly DutyHistory[];
+  readonly triggers: readonly Trigger[];
+  readonly traits: ReadonlyMap<string, readonly TraitChange[]>;
+  /** By the first unit's asset and the state's code, joined by a space. */
+  readonly states: ReadonlyMap<string, StateLine>;
+  readonly stock: ReadonlyMap<string, number>;
 }
 
-class HistoryDraft {
-  private adoption: DutyHistory['adoption'] | null = null;
-  private firstTerms: Terms | null = null;
-  private retiredOn: DayNumber | null = null;
-  private readonly laterTerms: { day: DayNumber; terms: Terms }[] = [];
-  private readonly completions: Completion[] = [];
-  readonly putOffs = new Map<string, PutOff>();
-
-  /** A second adoption changes nothing: the first one dates the duty. */
-  adopt(item: StandingEntry, terms: Terms): void {
-    if (this.adoption) return;
-    this.adoption = { entryId: item.entry.id, day: toDay(item.date) };
-    this.firstTerms = terms;
-  }
-
-  changeTerms(day: DayNumber, terms: Terms): void {
-    const last = this.laterTerms.at(-1);
-    if (last?.day === day) last.terms = terms;
-    else this.laterTerms.push({ day, terms });
-  }
-
-  complete(item: StandingEntry, how: Completion['how']): void {
-    this.completions.push({ entryId: item.entry.id, day: toDay(item.date), how });
-  }
-
-  retire(day: DayNumber): void {
-    this.retiredOn ??= day;
-  }
-
-  finish(): DutyHistory | null {
-    if (!this.adoption || !this.firstTerms) return null;
-    const starts = [{ day: -Infinity, terms: this.firstTerms }, ...this.laterTerms];
-    const segments = starts.map(({ day, terms }, index) => ({
-      terms,
-      start: day,
-      end: starts[index + 1]?.day ?? Infinity,
-    }));
-    return {
-      adoption: this.adoption,
-      segments,
-      completions: this.completions,
-      putOffs: this.putOffs,
-      retiredOn: this.retiredOn,
-    };
-  }
-}
+export const stateKey = (rootAsset: string, state: string): string => `${rootAsset} ${state}`;

@@ -1,19 +1,17 @@
 import { assertNever } from '../result.ts';
-import {
-  civilFromDays,
-  daysFromCivil,
-  daysInMonth,
-  toCivilDate,
-  type DayNumber,
-} from '../calendar/civilDate.ts';
+import { civilFromDays, toCivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { clockChangesInYear, type Hemisphere } from '../calendar/clockChange.ts';
-import type { CalendarRule, ClockChangeRule, DatesRule } from './rule.ts';
+import { monthDayIn } from '../climate/anchor.ts';
+import type { HomeSeasons } from '../climate/homeSeasons.ts';
+import type { CalendarRule, ClockChangeRule, DatesRule, SeasonRule } from './rule.ts';
 import type { Reason } from './reason.ts';
 
 /** A date a calendar rule lists, with the step that says where it comes from. */
 export interface ListedDay {
   readonly day: DayNumber;
   readonly reason: Reason;
+  /** The first freeze it is counted from. */
+  readonly freeze?: DayNumber;
 }
 
 /** What calendar rules need to know of a home. */
@@ -31,7 +29,7 @@ export interface Listing {
 }
 
 /** The listing of a calendar rule at a place. */
-export function listingOf(rule: CalendarRule, place: CalendarPlace): Listing {
+export function listingOf(rule: CalendarRule, place: CalendarPlace, seasons: HomeSeasons): Listing {
   switch (rule.kind) {
     case 'dates': {
       const cycle = rule.cycle ?? { years: 1, baseYear: 1 };
@@ -39,15 +37,14 @@ export function listingOf(rule: CalendarRule, place: CalendarPlace): Listing {
     }
     case 'clockChange':
       return yearly((year) => clockDaysInYear(rule, place, year), 1, 1);
+    case 'season':
+      return yearly((year) => seasonDaysInYear(rule, seasons, year), 1, 1);
   }
   return assertNever(rule);
 }
 
 function datesInYear(rule: DatesRule, year: number): ListedDay[] {
-  const days = rule.monthDays.map((monthDay) => {
-    const month = Number(monthDay.slice(0, 2));
-    return daysFromCivil(year, month, Math.min(Number(monthDay.slice(3)), daysInMonth(year, month)));
-  });
+  const days = rule.monthDays.map((monthDay) => monthDayIn(year, monthDay));
   const unique = [...new Set(days)].sort((a, b) => a - b);
   return unique.map((day) => ({ day, reason: { kind: 'listed', due: toCivilDate(day) } }));
 }
@@ -59,6 +56,29 @@ function clockDaysInYear(rule: ClockChangeRule, place: CalendarPlace, year: numb
       day,
       reason: { kind: 'clockChange', season, zone: place.zone, conventional, due: toCivilDate(day) },
     }));
+}
+
+/** The season date that falls in a calendar year once its days before or after the anchor are counted. */
+function seasonDaysInYear(rule: SeasonRule, seasons: HomeSeasons, year: number): ListedDay[] {
+  const { anchor, offsetDays } = rule;
+  const risk = anchor === 'firstFreeze' || anchor === 'lastFreeze' ? (rule.risk ?? 10) : null;
+  const { basis } = seasons.date(anchor, risk ?? 10);
+  if (basis === 'none' || basis === 'unknown') return [];
+  return [year - 1, year, year + 1].flatMap((anchorYear): ListedDay[] => {
+    const on = seasons.dayIn(anchor, risk ?? 10, anchorYear);
+    const day = on === null ? null : on + offsetDays;
+    if (on === null || day === null || civilFromDays(day).year !== year) return [];
+    const reason: Reason = {
+      kind: 'season',
+      anchor,
+      risk,
+      basis,
+      on: toCivilDate(on),
+      offsetDays,
+      due: toCivilDate(day),
+    };
+    return [anchor === 'firstFreeze' ? { day, reason, freeze: on } : { day, reason }];
+  });
 }
 
 function yearly(inYear: (year: number) => ListedDay[], step: number, baseYear: number): Listing {

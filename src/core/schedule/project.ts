@@ -1,30 +1,145 @@
-import type { CivilDate } from '../calendar/civilDate.ts';
-import { applyCorrections } from '../ledger/corrections.ts';
+import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import type { House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
-import { windowTermsOf, type House } from '../house/house.ts';
-import { historiesOf } from './history.ts';
-import { projectDuty, type DutyProjection } from './projectDuty.ts';
+import type { Stock } from '../supplies/stock.ts';
+import { changeDays } from './changesOn.ts';
+import type { Group } from './group.ts';
+import { moveHandy } from './handy.ts';
+import { bookBy, orderDays } from './lead.ts';
+import { toOccurrence, type Occurrence } from './occurrence.ts';
+import type { Placed } from './place.ts';
+import type { Sleep } from './reason.ts';
+import type { Extra, Missed, Replay, Satisfied } from './replay.ts';
+import { replayHouse, type HouseReplay, type Surroundings } from './replayHouse.ts';
+import type { StateLine } from './standingState.ts';
+
+/** What stands for one duty on a day. `occurrence` is null where nothing is due; then `sleep` says why. */
+export interface DutyProjection {
+  readonly dutyId: string;
+  readonly occurrence: Occurrence | null;
+  readonly sleep: Sleep | null;
+  readonly retired: boolean;
+  readonly missed: readonly Missed[];
+  readonly extras: readonly Extra[];
+  readonly satisfied: readonly Satisfied[];
+  /** The first later day on which this answer changes by itself; its standing, which follows from window and day, apart. */
+  readonly changesOn: CivilDate | null;
+}
 
 /** What stands for every duty of a house on a day. */
 export interface HouseProjection {
   readonly on: CivilDate;
   readonly duties: readonly DutyProjection[];
+  /** By the first unit's asset and the state's code: how each thing has stood. */
+  readonly states: ReadonlyMap<string, StateLine>;
+  readonly stock: Stock;
   /** The first later day on which any of the answers changes by itself. */
   readonly changesOn: CivilDate | null;
 }
 
 /**
- * The schedule of a house: a pure function of its facts, its ledger (in sequence order) and the day. Entries dated
+ * The schedule of a house: a pure function of its facts, its ledger (in sequence order), the almanac and the day. Entries dated
  * after the day are left out. A duty without an adoption in the ledger has no schedule and is not listed.
  */
-export function project(house: House, entries: readonly Entry[], today: CivilDate): HouseProjection {
-  const histories = historiesOf(applyCorrections(entries), today);
-  const duties: DutyProjection[] = [];
-  for (const duty of house.duties) {
-    const history = histories.get(duty.id);
-    if (history) duties.push(projectDuty(duty.id, history, windowTermsOf(duty.practice), house.home, today));
-  }
-  return { on: today, duties, changesOn: earliestOf(duties.map(({ changesOn }) => changesOn)) };
+export function project(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  around: Surroundings,
+): HouseProjection {
+  const replayed = replayHouse(house, entries, on, around);
+  const standing = datesOf(replayed, around);
+  const orders = ordersOf(replayed, standing);
+  const byId = new Map(
+    replayed.groups.flatMap(({ members }) => members.map((member) => [member.history.duty.id, member])),
+  );
+  const duties = house.duties.flatMap(({ id }): DutyProjection[] => {
+    const replay = byId.get(id);
+    return replay ? [dutyProjection(replay, replayed, standing.get(id), orders.get(id) ?? null)] : [];
+  });
+  const { states, stock } = replayed.history;
+  return { on, duties, states, stock, changesOn: earliestOf(duties.map(({ changesOn }) => changesOn)) };
+}
+
+/** Where a duty stands after its companions moved it, and when that changes. */
+interface Standing {
+  readonly placed: Placed | null;
+  readonly changes: DayNumber;
+}
+
+function datesOf(
+  { groups, companions, today }: HouseReplay,
+  { weather }: Surroundings,
+): Map<string, Standing> {
+  const living = groups.map((group) => group.living(today)).filter(({ members }) => members.length > 0);
+  const units = living.map((group) => ({ ...handyUnit(group, today), members: group.members }));
+  const unitOf = new Map(units.flatMap(({ dutyIds }, index) => dutyIds.map((id) => [id, index])));
+  const linked = units.map((unit, index) => {
+    const others = unit.dutyIds.flatMap((id) => companions.handy.get(id) ?? []);
+    const places = new Set(others.flatMap((id) => unitOf.get(id) ?? []));
+    places.delete(index);
+    return { ...unit, companions: [...places] };
+  });
+  const handyChanges = moveHandy(linked, today);
+  const changes = changeDays(
+    linked.map((unit, index) => ({ ...unit, handyChange: handyChanges[index] ?? null })),
+    weather,
+    today,
+  );
+  return new Map(
+    linked.flatMap(({ dutyIds, dates }, index) =>
+      dutyIds.map((id, place): [string, Standing] => [
+        id,
+        { placed: dates[place] ?? null, changes: changes[index] ?? Infinity },
+      ]),
+    ),
+  );
+}
+
+const handyUnit = (group: Group, today: DayNumber) => ({
+  dates: group.dates(today),
+  dutyIds: group.members.map(({ history }) => history.duty.id),
+});
+
+function dutyProjection(
+  replay: Replay,
+  { seasons }: HouseReplay,
+  standing: Standing | undefined,
+  order: DayNumber | null,
+): DutyProjection {
+  const { lead } = replay.history.timing;
+  const placed = standing?.placed ?? null;
+  const by = {
+    bookBy: placed && lead ? toCivilDate(bookBy(placed.due, lead, seasons)) : null,
+    orderBy: order === null ? null : toCivilDate(order),
+  };
+  const { missed, extras, satisfied } = replay;
+  const changes = standing?.changes ?? Infinity;
+  return {
+    dutyId: replay.history.duty.id,
+    occurrence: placed && toOccurrence(placed, by),
+    sleep: placed || !standing ? null : replay.sleep,
+    retired: standing === undefined,
+    missed,
+    extras,
+    satisfied,
+    changesOn: Number.isFinite(changes) ? toCivilDate(changes) : null,
+  };
+}
+
+/** When what each duty needs must be ordered: a mere look uses nothing up. */
+function ordersOf({ history }: HouseReplay, standing: ReadonlyMap<string, Standing>): Map<string, DayNumber> {
+  const needing = history.duties.flatMap(({ duty, timing: { needs = [] } }) => {
+    const placed = standing.get(duty.id)?.placed;
+    return placed?.date.asks === 'work' && needs.length > 0 ? [{ id: duty.id, due: placed.due, needs }] : [];
+  });
+  const days = orderDays(needing, history.stock);
+  return new Map(
+    needing.flatMap(({ id }, index): [string, DayNumber][] => {
+      const day = days[index];
+      return day === null || day === undefined ? [] : [[id, day]];
+    }),
+  );
 }
 
 function earliestOf(dates: readonly (CivilDate | null)[]): CivilDate | null {

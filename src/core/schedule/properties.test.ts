@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { civil, toCivilDate, toDay } from '../calendar/civilDate.ts';
-import type { DutyProjection } from './projectDuty.ts';
+import type { DutyProjection } from './project.ts';
 import { recompute } from './recompute.ts';
 import {
   ADOPTED,

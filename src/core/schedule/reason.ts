@@ -1,44 +1,106 @@
 import { z } from 'zod';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { spanSchema } from '../calendar/span.ts';
+import { anchorSchema, freezeRiskSchema } from '../climate/anchor.ts';
+import { gateSchema } from './timing.ts';
 import { factorSchema } from './terms.ts';
 
 const date = civilDateSchema;
 const days = z.int();
+const reason = <K extends string, S extends z.core.$ZodLooseShape>(kind: K, shape: S) =>
+  z.strictObject({ kind: z.literal(kind), ...shape });
 
 /** Where the length of an early or grace period comes from. */
-export const marginSourceSchema = z.enum(['share', 'calendar', 'stated', 'neighbour', 'lifeSafety']);
+export const marginSourceSchema = z.enum([
+  'share',
+  'calendar',
+  'stated',
+  'neighbour',
+  'lifeSafety',
+  'trigger',
+  'freeze',
+]);
 export type MarginSource = z.infer<typeof marginSourceSchema>;
+
+const window = { due: date, earliest: date, latest: date };
 
 /**
  * One step of the derivation of a date, in the order taken. `due` is the date as it stands after the step; the other
  * fields are the step's own inputs, enough to take it again (`recompute.ts`).
  */
 export const reasonSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('lastDone'), on: date, how: z.enum(['done', 'skipped']) }),
-  z.strictObject({ kind: z.literal('interval'), every: spanSchema, due: date }),
-  z.strictObject({
-    kind: z.literal('factors'),
+  // What the rule says.
+  reason('lastDone', { on: date, how: z.enum(['done', 'skipped', 'looked']) }),
+  reason('interval', { every: spanSchema, due: date }),
+  reason('factors', {
     factors: z.array(factorSchema),
     product: z.number(),
     held: z.number(),
     days,
     due: date,
   }),
-  z.strictObject({ kind: z.literal('floor'), floorDays: days, due: date }),
-  z.strictObject({ kind: z.literal('plainHolds'), side: z.enum(['latest', 'earliest']), due: date }),
-  z.strictObject({ kind: z.literal('noRecord'), due: date }),
-  z.strictObject({ kind: z.literal('termsBegan'), due: date }),
-  z.strictObject({ kind: z.literal('listed'), due: date }),
-  z.strictObject({
-    kind: z.literal('clockChange'),
+  reason('floor', { floorDays: days, due: date }),
+  reason('plainHolds', { side: z.enum(['latest', 'earliest']), due: date }),
+  reason('noRecord', { due: date }),
+  reason('termsBegan', { due: date }),
+  reason('listed', { due: date }),
+  reason('clockChange', {
     season: z.enum(['spring', 'autumn']),
     zone: z.string(),
     conventional: z.boolean(),
     due: date,
   }),
-  z.strictObject({
-    kind: z.literal('window'),
+  reason('season', {
+    anchor: anchorSchema,
+    risk: freezeRiskSchema.nullable(),
+    basis: z.enum(['set', 'station', 'imported', 'convention']),
+    on: date,
+    offsetDays: days,
+    due: date,
+  }),
+  reason('usage', {
+    meter: z.string(),
+    limit: z.number(),
+    /** The meter and the day it was last reset; the last reading, where there is one since. */
+    from: z.number(),
+    resetOn: date,
+    reading: z.strictObject({ on: date, value: z.number() }).nullable(),
+    /** The expected rate, or the plant whose hours the climate tells; null when the reading itself has reached the limit. */
+    expected: z.union([z.number(), z.string()]).nullable(),
+    ahead: days,
+    due: date,
+  }),
+  reason('called', {
+    what: z.string(),
+    value: z.number().nullable(),
+    on: date,
+    respondDays: days,
+    due: date,
+  }),
+  reason('age', {
+    from: z.enum(['made', 'installed', 'replaced', 'done']),
+    on: date,
+    lifespan: spanSchema,
+    due: date,
+  }),
+  reason('ageUnknown', { due: date }),
+  reason('trigger', {
+    trigger: z.string(),
+    source: z.enum(['logged', 'observed', 'forecast']),
+    on: date,
+    respondDays: days,
+    due: date,
+  }),
+  reason('notBeforeToday', { due: date }),
+  /** Another part of a `first` rule, with its later date. */
+  reason('lesser', { rule: z.string(), due: date }),
+  /** What stands shut or open, since when: why this half of a pair exists. */
+  reason('stateSince', {
+    state: z.string(),
+    standing: z.enum(['open', 'closed', 'unknown']),
+    since: date.nullable(),
+  }),
+  reason('window', {
     basisDays: z.number().nullable(),
     early: days,
     earlyBy: marginSourceSchema,
@@ -47,7 +109,44 @@ export const reasonSchema = z.discriminatedUnion('kind', [
     earliest: date,
     latest: date,
   }),
-  z.strictObject({ kind: z.literal('putOff'), why: z.string(), due: date, earliest: date, latest: date }),
+  // What moves it, in this order.
+  reason('putOff', { why: z.string(), ...window }),
+  reason('pause', { from: date, to: date, ...window }),
+  reason('gate', { gate: gateSchema, opens: date, runFrom: date.nullable(), ...window }),
+  reason('runBegins', { gate: gateSchema, earliest: date }),
+  reason('pull', {
+    low: z.number(),
+    threshold: z.number(),
+    on: date,
+    today: date,
+    due: date,
+    earliest: date,
+  }),
+  reason('bound', {
+    with: z.string(),
+    leads: z.strictObject(window),
+    graceDays: days.nullable(),
+    ...window,
+  }),
+  reason('handy', { with: z.string(), leadDue: date, today: date, due: date }),
 ]);
 
 export type Reason = z.infer<typeof reasonSchema>;
+
+/** Why a duty has no date at all. */
+export const sleepSchema = z
+  .discriminatedUnion('kind', [
+    reason('season', {
+      anchor: anchorSchema,
+      risk: freezeRiskSchema.nullable(),
+      basis: z.enum(['set', 'none', 'unknown']),
+    }),
+    reason('gate', { gate: gateSchema }),
+    reason('state', { state: z.string(), standing: z.enum(['open', 'closed']), since: date }),
+    reason('trigger', { triggers: z.array(z.string()) }),
+    reason('meter', { meter: z.string(), limit: z.number() }),
+    reason('paused', { since: date }),
+    reason('ended', {}),
+  ])
+  .meta({ id: 'Sleep', description: 'Why nothing of a duty is due' });
+export type Sleep = z.infer<typeof sleepSchema>;

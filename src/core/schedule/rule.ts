@@ -1,22 +1,12 @@
 import { z } from 'zod';
 import { spanSchema } from '../calendar/span.ts';
-import { daysInMonth } from '../calendar/civilDate.ts';
+import { anchorSchema, freezeRiskSchema, monthDaySchema } from '../climate/anchor.ts';
 
-/** A month and a day of it, written `MM-DD`; `02-29` is allowed and becomes the 28th in common years. */
-export const monthDaySchema = z
+/** A code of the catalogue's lists, or the household's own: lower-case words joined by `-`. */
+export const codeSchema = z
   .string()
-  .refine(isMonthDay, {
-    params: { problem: 'month-day' },
-    message: 'must be a day of the year written MM-DD, such as 04-15',
-  })
-  .meta({ description: 'A day of the year, MM-DD' });
-
-function isMonthDay(text: string): boolean {
-  const match = /^(\d{2})-(\d{2})$/.exec(text);
-  if (!match) return false;
-  const [month, day] = [Number(match[1]), Number(match[2])];
-  return month >= 1 && month <= 12 && day >= 1 && day <= daysInMonth(2000, month);
-}
+  .max(60)
+  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'must be lower-case words joined by -');
 
 /** Every N days, weeks, months or years after it was last done. `floorDays`: factors never shorten it below this. */
 export const intervalRuleSchema = z.strictObject({
@@ -38,12 +28,94 @@ export const clockChangeRuleSchema = z.strictObject({
   on: z.enum(['spring', 'autumn', 'both']),
 });
 
-export const ruleSchema = z
-  .discriminatedUnion('kind', [intervalRuleSchema, datesRuleSchema, clockChangeRuleSchema])
-  .meta({ id: 'Rule', description: 'When a duty falls due' });
+/** A number of days before (negative) or after a turning point of the home's year, each year. `risk`: of freezes, 10 % unless said. */
+export const seasonRuleSchema = z.strictObject({
+  kind: z.literal('season'),
+  anchor: anchorSchema,
+  offsetDays: z.int().min(-180).max(180),
+  risk: freezeRiskSchema.optional(),
+});
+
+/** How a meter is expected to run: so much a day, or as the plant does in this climate (hours). */
+const expectedSchema = z.union([
+  z.number().gt(0).max(1_000_000),
+  z.enum(['heating', 'cooling', 'heatingAndCooling']),
+]);
+
+/** When a meter (run hours, loads, fills) has run its limit since the last time. */
+export const usageRuleSchema = z.strictObject({
+  kind: z.literal('usage'),
+  meter: codeSchema,
+  limit: z.number().gt(0).max(1_000_000_000),
+  expectedPerDay: expectedSchema.optional(),
+});
+
+/** A length of life counted from the date of manufacture, else of installation. */
+export const ageRuleSchema = z.strictObject({ kind: z.literal('age'), lifespan: spanSchema });
+
+/** So many days after something happened. */
+export const eventRuleSchema = z.strictObject({
+  kind: z.literal('event'),
+  triggers: z.array(codeSchema).min(1).max(12),
+  respondDays: z.int().min(0).max(365),
+});
+
+/** What calls for the change: a finding of that name, or a reading of that measure at or over a value. */
+export const callsForSchema = z.union([
+  z.strictObject({ finding: codeSchema }),
+  z.strictObject({ measure: codeSchema, atLeast: z.number() }),
+]);
+
+/** Look by the inner rule; what a look finds makes the change due within its response days. */
+export interface ConditionRule {
+  kind: 'condition';
+  look: Rule;
+  change: z.infer<typeof callsForSchema>;
+  respondDays: number;
+}
+
+/** Whichever of several rules comes first. */
+export interface FirstRule {
+  kind: 'first';
+  of: Rule[];
+}
+
+export const conditionRuleSchema = z.strictObject({
+  kind: z.literal('condition'),
+  get look(): z.ZodType<Rule> {
+    return ruleSchema;
+  },
+  change: callsForSchema,
+  respondDays: z.int().min(0).max(365),
+});
+
+export const firstRuleSchema = z.strictObject({
+  kind: z.literal('first'),
+  get of(): z.ZodArray<z.ZodType<Rule>> {
+    return z.array(ruleSchema).min(2).max(6);
+  },
+});
 
 export type IntervalRule = z.infer<typeof intervalRuleSchema>;
 export type DatesRule = z.infer<typeof datesRuleSchema>;
 export type ClockChangeRule = z.infer<typeof clockChangeRuleSchema>;
-export type CalendarRule = DatesRule | ClockChangeRule;
-export type Rule = z.infer<typeof ruleSchema>;
+export type SeasonRule = z.infer<typeof seasonRuleSchema>;
+export type UsageRule = z.infer<typeof usageRuleSchema>;
+export type AgeRule = z.infer<typeof ageRuleSchema>;
+export type EventRule = z.infer<typeof eventRuleSchema>;
+export type CalendarRule = DatesRule | ClockChangeRule | SeasonRule;
+export type Rule = IntervalRule | CalendarRule | UsageRule | AgeRule | EventRule | ConditionRule | FirstRule;
+
+export const ruleSchema: z.ZodType<Rule> = z
+  .discriminatedUnion('kind', [
+    intervalRuleSchema,
+    datesRuleSchema,
+    clockChangeRuleSchema,
+    seasonRuleSchema,
+    usageRuleSchema,
+    ageRuleSchema,
+    eventRuleSchema,
+    conditionRuleSchema,
+    firstRuleSchema,
+  ])
+  .meta({ id: 'Rule', description: 'When a duty falls due' });

@@ -49,10 +49,10 @@ describe('windows', () => {
   });
 
   test('life safety has at most 7 days of grace, stated or not', () => {
-    const usual = oneDuty(every(6), { lifeSafety: true });
+    const usual = oneDuty(every(6), { timing: { lifeSafety: true } });
     done(usual, '2026-12-01');
     expect(windowOf(usual, '2026-12-02')).toMatchObject({ earliest: '2027-05-05', latest: '2027-06-08' });
-    const stated = oneDuty(every(6), { lifeSafety: true, graceDays: 20 });
+    const stated = oneDuty(every(6), { timing: { lifeSafety: true, graceDays: 20 } });
     done(stated, '2026-12-01');
     expect(windowOf(stated, '2026-12-02').latest).toBe('2027-06-08');
   });

@@ -2,6 +2,7 @@ import { assertNever } from '../result.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
 import type { MarginSource } from './reason.ts';
+import type { Timing } from './timing.ts';
 
 /** The span in which an occurrence may be done, all three days included. */
 export interface Window {
@@ -21,11 +22,7 @@ export function standingOn(window: Window, today: CivilDate): Standing {
 }
 
 /** What a practice says of its own window; unset parts follow the general rule. */
-export interface WindowTerms {
-  readonly lifeSafety: boolean;
-  readonly earlyDays?: number | undefined;
-  readonly graceDays?: number | undefined;
-}
+type WindowTerms = Pick<Timing, 'lifeSafety' | 'earlyDays' | 'graceDays'>;
 
 /** What the length of the margins is taken from: the interval in days, or the gaps to the neighbouring listed dates. */
 export type MarginBasis =
@@ -42,7 +39,7 @@ export interface Margins {
 const SHARE = 0.15;
 const MOST_DAYS = 30;
 const CALENDAR_DAYS = 21;
-const LIFE_SAFETY_GRACE_DAYS = 7;
+export const LIFE_SAFETY_GRACE_DAYS = 7;
 
 /**
  * Days before and after the due date. Usual: 15 % of the interval, halves up, at most 30; 21 for calendar rules, which
@@ -51,10 +48,18 @@ const LIFE_SAFETY_GRACE_DAYS = 7;
 export function marginsOf(basis: MarginBasis, terms: WindowTerms): Margins {
   const [early, earlyBy] = oneMargin(basis, terms.earlyDays, 'gapBefore');
   const [grace, graceBy] = oneMargin(basis, terms.graceDays, 'gapAfter');
-  if (terms.lifeSafety && grace > LIFE_SAFETY_GRACE_DAYS) {
-    return { early, earlyBy, grace: LIFE_SAFETY_GRACE_DAYS, graceBy: 'lifeSafety' };
-  }
-  return { early, earlyBy, grace, graceBy };
+  return atMostLifeSafety({ early, earlyBy, grace, graceBy }, terms);
+}
+
+/** For what answers a finding or an event: from the trigger's day to 15 % of the response days past the due day. */
+export function responseMargins(early: number, respondDays: number, terms: WindowTerms): Margins {
+  const [grace, graceBy] = oneMargin({ kind: 'interval', days: respondDays }, terms.graceDays, 'gapAfter');
+  return atMostLifeSafety({ early, earlyBy: 'trigger', grace, graceBy }, terms);
+}
+
+function atMostLifeSafety(margins: Margins, terms: WindowTerms): Margins {
+  if (!terms.lifeSafety || margins.grace <= LIFE_SAFETY_GRACE_DAYS) return margins;
+  return { ...margins, grace: LIFE_SAFETY_GRACE_DAYS, graceBy: 'lifeSafety' };
 }
 
 function oneMargin(

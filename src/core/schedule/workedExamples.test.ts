@@ -2,7 +2,19 @@ import { describe, expect, test } from 'vitest';
 import type { Rule } from './rule.ts';
 import { standingOn } from './window.ts';
 import { civil } from '../calendar/civilDate.ts';
-import { done, due, on, oneDuty, outstanding } from '../../../test/support/oneDuty.ts';
+import {
+  done,
+  due,
+  homeDuty,
+  on,
+  oneDuty,
+  outstanding,
+  steps,
+  windowOf,
+  withDuties,
+  write,
+  type OneDuty,
+} from '../../../test/support/oneDuty.ts';
 
 const everyMonths = (count: number, floorDays?: number): Rule => ({
   kind: 'interval',
@@ -98,5 +110,120 @@ describe('the worked examples of due dates', () => {
     const projection = on(duty, '2027-03-25');
     expect(projection.occurrence?.window.due).toBe('2027-04-15');
     expect(projection.missed).toEqual([{ key: 'd:2026-10-15', due: '2026-10-15', closedOn: '2027-03-25' }]);
+  });
+
+  const frostOn = (monthDay: string) => ({ set: { firstFreeze: monthDay } });
+  const fortnightBeforeFrost: Rule = { kind: 'season', anchor: 'firstFreeze', offsetDays: -14 };
+  const guarded = { freezeGuard: { atOrBelow: 0 }, pair: { state: 'outdoor-tap', half: 'closes' } } as const;
+
+  test('12: a fortnight before the first freeze of 9 October is 25 September', () => {
+    const duty = oneDuty(fortnightBeforeFrost, { adopted: '2026-09-01', climate: frostOn('10-09') });
+    expect(due(duty, '2026-09-02')).toBe('2026-09-25');
+    expect(outstanding(duty, '2026-09-02').reasons[0]).toMatchObject({
+      risk: 10,
+      basis: 'set',
+      on: '2026-10-09',
+    });
+  });
+
+  test('13: frost forecast for the 23rd moves it to the 22nd', () => {
+    const duty = oneDuty(fortnightBeforeFrost, {
+      adopted: '2026-09-01',
+      climate: frostOn('10-09'),
+      timing: guarded,
+    });
+    duty.weather = { passed: [], outlook: [{ date: civil('2026-09-23'), low: -1 }] };
+    expect(outstanding(duty, '2026-09-20')).toMatchObject({
+      window: { earliest: '2026-09-04', due: '2026-09-22', latest: '2026-10-08' },
+    });
+    expect(steps(duty, '2026-09-20').at(-1)).toBe('pull');
+  });
+
+  test('14: a monthly filter and a quarterly flush, bound, share the filter’s date', () => {
+    const one = oneDuty(everyMonths(1));
+    const both = withDuties(one, '2026-11-20', [homeDuty('flush', {}, { bound: ['d'] }), everyMonths(3)]);
+    done(both, '2027-05-04');
+    done(both, '2027-05-04', 'flush');
+    expect(due(both, '2027-05-05')).toBe('2027-06-04');
+    expect(due(both, '2027-05-05', 'flush')).toBe('2027-06-04');
+    expect(steps(both, '2027-05-05', 'flush')).toContain('bound');
+  });
+
+  test('15: an alarm made in June 2017 with a life of ten years is due on 1 June 2027', () => {
+    const tenYears: Rule = { kind: 'age', lifespan: { unit: 'years', count: 10 } };
+    const duty = oneDuty(tenYears, { asset: { facts: { made: '2017-06' } }, timing: { lifeSafety: true } });
+    expect(windowOf(duty, '2026-12-01')).toEqual({
+      earliest: '2027-05-02',
+      due: '2027-06-01',
+      latest: '2027-06-08',
+    });
+  });
+
+  test('16: a two-monthly look that falls outside the heating season waits for it', () => {
+    const duty = oneDuty(everyMonths(2), {
+      climate: { set: { heatingStart: '10-15', heatingEnd: '04-20' } },
+      timing: { gates: [{ kind: 'season', season: 'heating' }] },
+    });
+    done(duty, '2027-03-01');
+    expect(due(duty, '2027-03-02')).toBe('2027-10-15');
+  });
+
+  const monthlyLook: Rule = {
+    kind: 'condition',
+    look: everyMonths(1),
+    change: { finding: 'grey' },
+    respondDays: 3,
+  };
+  test('17: found grey at a monthly look, the change is due within three days', () => {
+    const duty = oneDuty(monthlyLook);
+    write(duty, '2027-02-03', { kind: 'finding', asset: 'a', what: 'grey' });
+    expect(outstanding(duty, '2027-02-04')).toMatchObject({ asks: 'work', window: { due: '2027-02-06' } });
+  });
+
+  const hours = (limit: number, expectedPerDay?: number): Rule => ({
+    kind: 'usage',
+    meter: 'run-hours',
+    limit,
+    ...(expectedPerDay !== undefined && { expectedPerDay }),
+  });
+  const read = (duty: OneDuty, date: string, value: number) =>
+    write(duty, date, { kind: 'reading', asset: 'a', measure: 'run-hours', value, unit: 'h' });
+  test('18: ninety hours to go at nine a day are ten days', () => {
+    const duty = oneDuty(hours(300, 9));
+    read(duty, '2027-01-01', 0);
+    done(duty, '2027-01-01');
+    read(duty, '2027-01-22', 210);
+    expect(due(duty, '2027-01-23')).toBe('2027-02-01');
+  });
+
+  const afterStorm: Rule = { kind: 'event', triggers: ['windstorm'], respondDays: 5 };
+  test('19: two storms with nothing done between are one occurrence', () => {
+    const duty = oneDuty(afterStorm);
+    write(duty, '2027-03-03', { kind: 'event', trigger: 'windstorm' });
+    write(duty, '2027-03-06', { kind: 'event', trigger: 'windstorm' });
+    expect(windowOf(duty, '2027-03-07')).toEqual({
+      earliest: '2027-03-03',
+      due: '2027-03-08',
+      latest: '2027-03-09',
+    });
+    done(duty, '2027-03-07');
+    expect(on(duty, '2027-03-08')).toMatchObject({
+      occurrence: null,
+      sleep: { kind: 'trigger' },
+      missed: [],
+    });
+  });
+
+  test('20: of six months and 400 hours the hours come first, the months stay a lesser reason', () => {
+    const duty = oneDuty({ kind: 'first', of: [everyMonths(6), hours(400)] });
+    done(duty, '2027-01-01');
+    expect(due(duty, '2027-01-02')).toBe('2027-07-01');
+    read(duty, '2027-03-15', 410);
+    expect(due(duty, '2027-03-16')).toBe('2027-03-15');
+    expect(outstanding(duty, '2027-03-16').reasons).toContainEqual({
+      kind: 'lesser',
+      rule: 'interval',
+      due: '2027-07-01',
+    });
   });
 });

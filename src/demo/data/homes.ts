@@ -1,10 +1,17 @@
 import type { AssetKind } from '../../core/house/assetKind.ts';
 import type { Home } from '../../core/house/house.ts';
+import type { EntryBody } from '../../core/ledger/entry.ts';
 import type { Rule } from '../../core/schedule/rule.ts';
 import type { Doer, Factor } from '../../core/schedule/terms.ts';
 
 /** How a demo household has kept a duty: how many days late at the most, how often let pass, or never done at all. */
-export type Habit = { readonly late: number; readonly lapses: number } | 'never' | 'since-lately';
+export type Habit = { readonly late: number; readonly lapses: number } | 'never' | 'since-lately' | 'as-told';
+
+/** Something the household noted so many days before the demo is loaded. */
+export interface Told {
+  readonly daysAgo: number;
+  readonly body: EntryBody;
+}
 
 export interface DemoDuty {
   /** A catalogue practice, or a title in the home's own words. */
@@ -34,6 +41,7 @@ export interface DemoHome {
   readonly spaces: readonly { readonly id: string; readonly name: string; readonly storey?: number }[];
   readonly assets: readonly DemoAsset[];
   readonly duties: readonly DemoDuty[];
+  readonly told?: readonly Told[];
   readonly seed: number;
 }
 
@@ -49,6 +57,7 @@ const coldWinterHouse: DemoHome = {
     units: 'us',
     vocabulary: 'en-US',
     currency: 'USD',
+    climate: { station: 'cold-plains' },
   },
   people: [{ id: 'ines', name: 'Ines' }],
   spaces: [
@@ -68,11 +77,25 @@ const coldWinterHouse: DemoHome = {
       name: 'Return filter',
       space: 'basement',
       partOf: 'furnace',
-      facts: { thicknessMm: 25.4 },
+      facts: { thicknessMm: 25.4, filter: 'panel', thickness: 'thin', positions: 1 },
     },
     { id: 'alarms', kind: 'smoke-alarm', name: 'Smoke alarms', space: 'hall' },
-    { id: 'alarm-hall', kind: 'smoke-alarm', name: 'Hall', space: 'hall', partOf: 'alarms' },
-    { id: 'alarm-landing', kind: 'smoke-alarm', name: 'Landing', space: 'landing', partOf: 'alarms' },
+    {
+      id: 'alarm-hall',
+      kind: 'smoke-alarm',
+      name: 'Hall',
+      space: 'hall',
+      partOf: 'alarms',
+      facts: { made: '2017-03' },
+    },
+    {
+      id: 'alarm-landing',
+      kind: 'smoke-alarm',
+      name: 'Landing',
+      space: 'landing',
+      partOf: 'alarms',
+      facts: { made: '2021' },
+    },
     { id: 'alarm-bedroom', kind: 'smoke-alarm', name: 'Back bedroom', space: 'bedroom', partOf: 'alarms' },
     { id: 'alarm-basement', kind: 'smoke-alarm', name: 'Basement', space: 'basement', partOf: 'alarms' },
     { id: 'co-basement', kind: 'co-alarm', name: 'CO alarm by the furnace', space: 'basement' },
@@ -80,6 +103,15 @@ const coldWinterHouse: DemoHome = {
     { id: 'dryer', kind: 'dryer', name: 'Dryer', space: 'laundry' },
     { id: 'gfci-kitchen', kind: 'protected-outlet', name: 'Counter outlet', space: 'kitchen' },
     { id: 'gfci-laundry', kind: 'protected-outlet', name: 'Laundry outlet', space: 'laundry' },
+    {
+      id: 'hose-bib',
+      kind: 'outside-tap',
+      name: 'Back hose bib',
+      space: 'outside',
+      facts: { tap: 'ordinary' },
+    },
+    { id: 'humidifier', kind: 'humidifier', name: 'Humidifier', space: 'basement', partOf: 'furnace' },
+    { id: 'roof', kind: 'roof', name: 'Roof', space: 'outside', facts: { covering: 'shingle' } },
     { id: 'steps', kind: 'other', name: 'Front steps', space: 'outside' },
     { id: 'door', kind: 'other', name: 'Front door', space: 'hall' },
   ],
@@ -118,16 +150,50 @@ const coldWinterHouse: DemoHome = {
     {
       practice: 'gutter-clean',
       units: ['gutters'],
-      school: 'half-yearly',
-      factors: [{ code: 'trees-overhead', value: 0.5 }],
+      school: 'autumn-and-spring',
       habit: easy,
       minutes: 90,
     },
-    { practice: 'dryer-vent-clean', units: ['dryer'], school: 'every-year', habit: 'never', minutes: 45 },
+    {
+      practice: 'outdoor-tap-shut-and-drain',
+      units: ['hose-bib'],
+      school: 'start-of-cold',
+      habit: 'as-told',
+      minutes: 15,
+    },
+    {
+      practice: 'outdoor-tap-reopen',
+      units: ['hose-bib'],
+      school: 'freezing-over',
+      habit: 'as-told',
+      minutes: 15,
+    },
+    {
+      practice: 'humidity-read-and-adjust',
+      units: ['humidifier'],
+      school: 'weekly',
+      habit: 'since-lately',
+      minutes: 5,
+    },
+    {
+      practice: 'roof-storm-look',
+      units: ['roof'],
+      school: 'storms-and-spring',
+      habit: { late: 4, lapses: 0 },
+      minutes: 20,
+    },
+    {
+      practice: 'smoke-alarm-age-replace',
+      units: ['alarm-hall', 'alarm-landing'],
+      school: 'ten-years',
+      habit: 'as-told',
+      minutes: 20,
+    },
+    { practice: 'dryer-vent-clean', units: ['dryer'], school: 'yearly', habit: 'never', minutes: 45 },
     {
       practice: 'gfci-test',
       units: ['gfci-kitchen', 'gfci-laundry'],
-      school: 'every-month',
+      school: 'monthly-label',
       habit: 'since-lately',
       minutes: 2,
     },
@@ -146,6 +212,16 @@ const coldWinterHouse: DemoHome = {
       minutes: 120,
     },
   ],
+  told: [
+    { daysAgo: 590, body: { kind: 'trait', trait: 'shedding-pets', value: true } },
+    { daysAgo: 400, body: { kind: 'shut', asset: 'hose-bib', state: 'outdoor-tap' } },
+    { daysAgo: 200, body: { kind: 'opened', asset: 'hose-bib', state: 'outdoor-tap' } },
+    { daysAgo: 41, body: { kind: 'shut', asset: 'hose-bib', state: 'outdoor-tap' } },
+    {
+      daysAgo: 5,
+      body: { kind: 'reading', asset: 'filter', measure: 'filter-grade', value: 0.5, unit: 'grade' },
+    },
+  ],
   seed: 20_417,
 };
 
@@ -158,6 +234,7 @@ const terrace: DemoHome = {
     units: 'metric',
     vocabulary: 'en-GB',
     currency: 'GBP',
+    climate: { station: 'mild-wet' },
   },
   people: [{ id: 'tomasz', name: 'Tomasz' }],
   spaces: [
@@ -184,7 +261,7 @@ const terrace: DemoHome = {
     {
       practice: 'smoke-alarm-battery-swap',
       units: ['alarm-hall', 'alarm-landing'],
-      school: 'autumn-clock',
+      school: 'each-autumn',
       habit: careful,
       minutes: 5,
     },
@@ -198,7 +275,7 @@ const terrace: DemoHome = {
     {
       practice: 'gutter-clean',
       units: ['gutters'],
-      school: 'every-year',
+      school: 'yearly',
       habit: { late: 40, lapses: 0 },
       minutes: 90,
       doer: 'trade',
@@ -207,7 +284,7 @@ const terrace: DemoHome = {
     {
       practice: 'dryer-vent-clean',
       units: ['dryer'],
-      school: 'every-year',
+      school: 'yearly',
       factors: [{ code: 'many-loads', value: 0.5 }],
       habit: careful,
       minutes: 45,

@@ -21,6 +21,8 @@ const STATUS: Record<ErrorCode, number> = {
   'reference-unknown': 422,
   'already-succeeded': 409,
   'not-outstanding': 409,
+  'practice-unknown': 422,
+  'code-differs': 422,
   'acknowledgement-needed': 422,
   'target-unknown': 422,
   'target-not-correctable': 422,

@@ -1,4 +1,5 @@
 import type { Addition } from '../../contract/schemas.ts';
+import { finderWith } from '../../core/catalogue/catalogue.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import type { Asset, Duty, Home, House } from '../../core/house/house.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
@@ -9,7 +10,7 @@ import { insertAssets, insertDuties, insertSpaces, loadHouse } from '../stores/h
 import { canonicalHash } from './chain.ts';
 import { Failure } from './failure.ts';
 import { writeDrafts, type Draft, type Writing } from './ledger.ts';
-import { refreshByIds } from './schedule.ts';
+import { rebuildHome } from './schedule.ts';
 
 /** Adds spaces, assets and duties with the entries that adopt them. Sent twice, it is added once. */
 export async function addToHouse(tx: Tx, home: Home, addition: Addition, writing: Writing): Promise<void> {
@@ -26,12 +27,7 @@ export async function addToHouse(tx: Tx, home: Home, addition: Addition, writing
   await insertAssets(tx, home.id, assets);
   await insertDuties(tx, home.id, duties);
   await writeDrafts(tx, home.id, draftsOf(addition, writing), ({ body }) => dutyOf(body));
-  await refreshByIds(
-    tx,
-    home,
-    duties.map(({ id }) => id),
-    today,
-  );
+  await rebuildHome(tx, home, today);
 }
 
 function partsOf(addition: Addition): { assets: Asset[]; duties: Duty[] } {
@@ -85,9 +81,12 @@ function checkAssets(house: House, addition: Addition, assets: readonly Asset[])
 }
 
 function checkDuties(house: House, addition: Addition, assets: readonly Asset[]): void {
+  const find = finderWith(house.practices ?? []);
   const known = new Set([...house.assets, ...assets].map(({ id }) => id));
   const ids = new Set<string>();
-  addition.duties.forEach(({ units }, index) => {
+  addition.duties.forEach(({ practice, units }, index) => {
+    if (practice.from === 'catalogue' && !find(practice.code))
+      throw new Failure('practice-unknown', `duties[${index}].practice.code`);
     units.forEach(({ asset, duty }, unit) => {
       const at = `duties[${index}].units[${unit}]`;
       if (!known.has(asset)) throw new Failure('reference-unknown', `${at}.asset`);

@@ -1,8 +1,8 @@
 import type { NewEntry } from '../../contract/schemas.ts';
 import type { ErrorCode } from '../../contract/errors.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import { findPractice } from '../../core/catalogue/catalogue.ts';
-import type { Asset, Duty, Home, Person } from '../../core/house/house.ts';
+import type { Asset, Duty, Home, House, Person } from '../../core/house/house.ts';
+import { timingOf, type FindPractice } from '../../core/house/timingOf.ts';
 import { checkCorrection } from '../../core/ledger/corrections.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { dutyOf, referencesOf } from '../../core/ledger/references.ts';
@@ -10,17 +10,20 @@ import type { Occurrence } from '../../core/schedule/occurrence.ts';
 import { project } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
 import { listPeople } from '../stores/homeStore.ts';
-import { loadForDuties, loadThreads } from '../stores/entryStore.ts';
+import { loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
+import { surroundingsOf } from './schedule.ts';
 
 /** What must be known to judge new entries: the house, and the part of the ledger they speak of. */
 export interface CheckContext {
+  readonly house: House;
+  readonly find: FindPractice;
   readonly today: CivilDate;
   readonly duties: ReadonlyMap<string, Duty>;
   readonly assets: readonly Asset[];
   readonly people: readonly Person[];
-  /** The related entries in sequence, growing as entries of the same request are accepted. */
+  /** The whole ledger in sequence, growing as entries of the same request are accepted. */
   readonly ledger: Entry[];
   readonly outstanding: ReadonlyMap<string, Occurrence>;
   /** The duty an entry concerns, a correction by its target. */
@@ -28,31 +31,15 @@ export interface CheckContext {
 }
 
 /** Loads what judging some entries needs. */
-export async function loadCheckContext(
-  tx: Tx,
-  home: Home,
-  sent: readonly NewEntry[],
-  today: CivilDate,
-): Promise<CheckContext> {
+export async function loadCheckContext(tx: Tx, home: Home, today: CivilDate): Promise<CheckContext> {
   const house = await loadHouse(tx, home);
-  const targets = sent.flatMap(({ body }) =>
-    referencesOf(body)
-      .filter(({ to }) => to === 'entry')
-      .map(({ id }) => id),
-  );
-  const threads = await loadThreads(tx, home.id, targets);
-  const dutyIds = [...sent.map(({ body }) => dutyOf(body)), ...threads.map(({ body }) => dutyOf(body))];
-  const related = await loadForDuties(
-    tx,
-    home.id,
-    dutyIds.filter((id) => id !== null),
-  );
-  const byId = new Map<string, Entry>(
-    [...threads, ...related].sort((a, b) => a.seq - b.seq).map(({ seq: _, ...entry }) => [entry.id, entry]),
-  );
-  const ledger = [...byId.values()];
-  const projected = project(house, ledger, today).duties;
+  const ledger = (await loadLedger(tx, home.id)).map(({ seq: _seq, ...entry }): Entry => entry);
+  const around = surroundingsOf(house, today);
+  const projected = project(house, ledger, today, around).duties;
+  const byId = new Map(ledger.map((entry) => [entry.id, entry]));
   return {
+    house,
+    find: around.find,
     today,
     duties: new Map(house.duties.map((duty) => [duty.id, duty])),
     assets: house.assets,
@@ -61,15 +48,20 @@ export async function loadCheckContext(
     outstanding: new Map(
       projected.flatMap(({ dutyId, occurrence }) => (occurrence ? [[dutyId, occurrence]] : [])),
     ),
-    dutyOfEntry: (entry) => threadDuty(ledger, entry),
+    dutyOfEntry: (entry) => threadDuty(ledger, byId, entry),
   };
 }
 
-function threadDuty(ledger: readonly Entry[], entry: Entry): string | null {
+/** A correction concerns its target's duty; the target may be of the same request. */
+function threadDuty(
+  ledger: readonly Entry[],
+  known: ReadonlyMap<string, Entry>,
+  entry: Entry,
+): string | null {
   const { body } = entry;
   if (body.kind !== 'amends' && body.kind !== 'voids') return dutyOf(body);
-  const target = ledger.find(({ id }) => id === body.target);
-  return target ? threadDuty(ledger, target) : null;
+  const target = known.get(body.target) ?? ledger.find(({ id }) => id === body.target);
+  return target ? threadDuty(ledger, known, target) : null;
 }
 
 /** Judges one entry after those before it and adds it to the context; throws the first thing wrong with it. */
@@ -116,7 +108,16 @@ function checkKind(context: CheckContext, entry: Entry, at: string): void {
     throw new Failure(code satisfies ErrorCode, `${at}.${path}`, problem);
   } else if (body.kind === 'putOff') {
     checkPutOff(context, body, at);
+  } else if (body.kind === 'done' && body.occurrence !== undefined) {
+    checkDoneFor(context, body.duty, body.occurrence, entry.date, at);
   }
+}
+
+/** Done for an occurrence by name: it must be the outstanding one, and its window, as weather and companions have moved it, open. */
+function checkDoneFor(context: CheckContext, duty: string, key: string, date: CivilDate, at: string): void {
+  const occurrence = context.outstanding.get(duty);
+  if (occurrence?.key !== key || date < occurrence.window.earliest)
+    throw new Failure('not-outstanding', `${at}.body.occurrence`);
 }
 
 /** A putting off speaks of the outstanding occurrence, of today or later; past its latest day life safety asks first. */
@@ -131,17 +132,13 @@ function checkPutOff(
     throw new Failure('invalid', `${at}.body.to`, { kind: 'date-in-past', today: context.today });
   }
   const duty = context.duties.get(body.duty);
-  const lifeSafety = duty && isLifeSafety(duty);
+  const lifeSafety = duty && timingOf(duty, undefined, context.find).lifeSafety;
   if (lifeSafety && body.to > occurrence.window.latest && body.acknowledged !== true) {
     throw new Failure('acknowledgement-needed', `${at}.body.acknowledged`, {
       kind: 'acknowledgement-needed',
       latest: occurrence.window.latest,
     });
   }
-}
-
-function isLifeSafety({ practice }: Duty): boolean {
-  return practice.from === 'home' ? practice.lifeSafety : findPractice(practice.code)?.lifeSafety === true;
 }
 
 /** Someone else was quicker: what the person looked at is no longer what stands. */

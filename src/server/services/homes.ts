@@ -27,9 +27,18 @@ export function createHome(db: Database, personId: string, home: Home): Promise<
 /** The house as its pages need it. */
 export async function houseOf(tx: Tx, home: HomeSummary): Promise<HouseBody> {
   const { role, ...fields } = home;
-  const { spaces, assets, duties } = await loadHouse(tx, fields);
+  const { spaces, assets, duties, practices, hidden } = await loadHouse(tx, fields);
   const people = await homes.listPeople(tx, home.id);
-  return { home: fields, role, spaces: [...spaces], assets: [...assets], duties: [...duties], people };
+  return {
+    home: fields,
+    role,
+    spaces: [...spaces],
+    assets: [...assets],
+    duties: [...duties],
+    ...(practices && { practices: [...practices] }),
+    ...(hidden && { hidden: [...hidden] }),
+    people,
+  };
 }
 
 /** Adds someone without an account, for entries to speak of. */

@@ -1,14 +1,28 @@
 import { v7 as uuid } from 'uuid';
+import { pathText } from '../../contract/errors.ts';
 import { isCivilDate } from '../../core/calendar/civilDate.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
-import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../../core/formats/houseFile.ts';
-import type { Asset, Home } from '../../core/house/house.ts';
+import {
+  HOUSE_FILE_FORMAT,
+  HOUSE_FILE_VERSION,
+  unknownPractices,
+  type HouseFile,
+} from '../../core/formats/houseFile.ts';
+import { finderWith } from '../../core/catalogue/catalogue.ts';
+import type { Asset, Duty, Home } from '../../core/house/house.ts';
 import { dutyOf, mapReferences, referencesOf } from '../../core/ledger/references.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import type { Tx } from '../db/database.ts';
 import { loadLedger, lockLedger } from '../stores/entryStore.ts';
 import { insertHome, insertPeople, listPeople } from '../stores/homeStore.ts';
-import { insertAssets, insertDuties, insertSpaces, loadHouse } from '../stores/houseStore.ts';
+import {
+  hidePractices,
+  insertAssets,
+  insertDuties,
+  insertSpaces,
+  loadHouse,
+  savePractices,
+} from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { writeDrafts } from './ledger.ts';
 import { rebuildHome } from './schedule.ts';
@@ -26,15 +40,17 @@ export async function exportHouse(tx: Tx, home: Home): Promise<HouseFile> {
     ]),
   );
   const people = (await listPeople(tx, home.id)).filter(({ id }) => spokenOf.has(id));
-  const { id, name, zone, hemisphere, units, vocabulary, currency } = home;
+  const { id, name, zone, hemisphere, units, vocabulary, currency, climate } = home;
   return {
     format: HOUSE_FILE_FORMAT,
     version: HOUSE_FILE_VERSION,
-    home: { id, name, zone, hemisphere, units, vocabulary, currency },
+    home: { id, name, zone, hemisphere, units, vocabulary, currency, ...(climate && { climate }) },
     people,
     spaces: [...house.spaces],
     assets: [...house.assets],
     duties: [...house.duties],
+    ...(house.practices && { practices: [...house.practices] }),
+    ...(house.hidden && { hidden: [...house.hidden] }),
     entries: ledger.map(({ seq: _seq, ...entry }) => entry),
   };
 }
@@ -45,6 +61,8 @@ export async function importHouse(tx: Tx, file: HouseFile, now: number): Promise
   const future = file.entries.findIndex(({ date }) => date > today);
   if (future >= 0)
     throw new Failure('date-in-future', `entries[${future}].date`, { kind: 'date-in-future', today });
+  const [unknown] = unknownPractices(file, finderWith(file.practices ?? []));
+  if (unknown) throw new Failure('practice-unknown', pathText(unknown.path));
   const rename = renaming();
   const home: Home = { ...file.home, id: rename(file.home.id) };
   if (!(await insertHome(tx, home))) throw new Failure('id-taken', 'home.id');
@@ -67,8 +85,10 @@ export async function importHouse(tx: Tx, file: HouseFile, now: number): Promise
   await insertDuties(
     tx,
     home.id,
-    file.duties.map((duty) => ({ ...duty, id: rename(duty.id), asset: rename(duty.asset) })),
+    file.duties.map((duty) => renameDuty(duty, rename)),
   );
+  await savePractices(tx, home.id, file.practices ?? []);
+  await hidePractices(tx, home.id, file.hidden ?? [], true);
   await writeImported(
     tx,
     home.id,
@@ -85,6 +105,21 @@ function renaming(): (id: string) => string {
     const renamed = known.get(id) ?? uuid();
     known.set(id, renamed);
     return renamed;
+  };
+}
+
+function renameDuty(duty: Duty, rename: (id: string) => string): Duty {
+  const { companions } = duty;
+  return {
+    ...duty,
+    id: rename(duty.id),
+    asset: rename(duty.asset),
+    ...(companions && {
+      companions: {
+        ...(companions.bound && { bound: companions.bound.map(rename) }),
+        ...(companions.handy && { handy: companions.handy.map(rename) }),
+      },
+    }),
   };
 }
 
@@ -108,7 +143,10 @@ function renameEntry(entry: Entry, rename: (id: string) => string): Entry {
     id: rename(entry.id),
     by: rename(entry.by),
     ...(batch !== undefined && { batch: rename(batch) }),
-    body: body.kind === 'putOff' ? { ...body, occurrence: renameOccurrence(body.occurrence, rename) } : body,
+    body:
+      'occurrence' in body && body.occurrence !== undefined
+        ? { ...body, occurrence: renameOccurrence(body.occurrence, rename) }
+        : body,
   };
 }
 

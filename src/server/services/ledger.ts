@@ -1,15 +1,19 @@
 import type { LedgerLine, LedgerPage, NewEntry, Written } from '../../contract/schemas.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import type { Weather } from '../../core/climate/weather.ts';
+import { relatedDuties } from '../../core/house/companions.ts';
 import type { Home } from '../../core/house/house.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { applyCorrections } from '../../core/ledger/corrections.ts';
 import type { Tx } from '../db/database.ts';
+import { loadHouse } from '../stores/houseStore.ts';
 import * as entries from '../stores/entryStore.ts';
 import type { SequencedEntry } from '../stores/entryStore.ts';
 import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
-import { refreshDuties } from './schedule.ts';
+import { refreshHouse, surroundingsOf } from './schedule.ts';
 
 /** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
 export interface Writing {
@@ -37,8 +41,8 @@ export async function appendEntries(
   const today = civilDateIn(home.zone, writing.now);
   const known = await knownEntries(tx, home.id, sent);
   const fresh = sent.filter(({ id }) => !known.has(id));
-  // Loaded for all that was sent: what serves to judge the new entries serves to project from them and the known ones.
-  const context = await loadCheckContext(tx, home, sent, today);
+  // What serves to judge the new entries serves to project from them and the known ones.
+  const context = await loadCheckContext(tx, home, today);
   const stampedAt = new Date(writing.now).toISOString();
   const drafts = fresh.map((item) => {
     const draft: Draft = { ...item, by: writing.by, stampedAt };
@@ -50,8 +54,9 @@ export async function appendEntries(
     ...written.map(context.dutyOfEntry),
     ...[...known.values()].map(({ dutyId }) => dutyId),
   ]);
-  const duties = [...context.duties.values()].filter(({ id }) => touched.has(id));
-  const rows = await refreshDuties(tx, home, duties, context.ledger, today);
+  const refreshed = await refreshHouse(tx, context.house, context.ledger, today);
+  const changed = new Set(refreshed.changed);
+  const rows = refreshed.rows.filter((row) => changed.has(row) || touched.has(row.dutyId));
   const all = new Map(written.map((item) => [item.id, item]));
   for (const row of known.values()) all.set(row.id, entries.toEntry(row));
   return { entries: sent.flatMap(({ id }) => all.get(id) ?? []), rows };
@@ -150,9 +155,16 @@ function threadLines(page: readonly SequencedEntry[], threads: readonly Sequence
   });
 }
 
-/** Everything that concerns one duty, in sequence; a duty the home does not have is not found. */
-export async function dutyEntries(tx: Tx, home: Home, dutyId: string): Promise<Entry[]> {
-  const found = await entries.loadForDuties(tx, home.id, [dutyId]);
-  if (found.length === 0) throw new Failure('not-found', 'dutyId');
-  return found.map(({ seq: _seq, ...entry }) => entry);
+/** What concerns one duty and those it goes with, in sequence, and the weather; a duty the home does not have is not found. */
+export async function dutyHistory(
+  tx: Tx,
+  home: Home,
+  dutyId: string,
+  on: CivilDate,
+): Promise<{ on: CivilDate; entries: Entry[]; weather: Weather }> {
+  const house = await loadHouse(tx, home);
+  if (!house.duties.some(({ id }) => id === dutyId)) throw new Failure('not-found', 'dutyId');
+  const { find, weather } = surroundingsOf(house, on);
+  const found = await entries.loadForDuties(tx, home.id, relatedDuties(house, find, dutyId));
+  return { on, entries: found.map(({ seq: _seq, ...entry }) => entry), weather };
 }

@@ -1,71 +1,69 @@
-import type { ScheduleRow, TodayBody } from '../../contract/schemas.ts';
+import type { ScheduleRow, StandingBody, TodayBody } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Duty, Home } from '../../core/house/house.ts';
+import { finderWith } from '../../core/catalogue/catalogue.ts';
+import { stationWeather } from '../../core/climate/stationWeather.ts';
+import type { Home, House } from '../../core/house/house.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { project } from '../../core/schedule/project.ts';
+import type { Surroundings } from '../../core/schedule/replayHouse.ts';
+import { standingLines } from '../../core/schedule/standingLines.ts';
 import type { Tx } from '../db/database.ts';
-import { loadForDuties, lockLedger } from '../stores/entryStore.ts';
-import { loadDuties } from '../stores/houseStore.ts';
+import { loadLedger, lockLedger } from '../stores/entryStore.ts';
+import { loadHouse } from '../stores/houseStore.ts';
 import { loadWindows, saveWindows, toScheduleRow, type StoredWindow } from '../stores/windowStore.ts';
+import { canonicalHash } from './chain.ts';
 
-/** Projects some duties from the entries that concern them and writes their rows. */
-export async function refreshDuties(
+/** The catalogue with the house's own practices, and what its station tells on a day. */
+export const surroundingsOf = (house: House, on: CivilDate): Surroundings => ({
+  find: finderWith(house.practices ?? []),
+  weather: stationWeather(house.home, on),
+});
+
+/**
+ * Projects a house from its ledger and writes the rows that differ from those that stand; answers with every row. Duties move one another (they
+ * share dates, trips, states and stock), so a house is always projected as a whole. The ledger must be locked.
+ */
+export async function refreshHouse(
   tx: Tx,
-  home: Home,
-  duties: readonly Duty[],
+  house: House,
   entries: readonly Entry[],
   today: CivilDate,
-): Promise<ScheduleRow[]> {
-  const house = { home, spaces: [], assets: [], duties };
-  const rows = project(house, entries, today).duties.map(toScheduleRow);
-  await saveWindows(tx, home.id, today, rows);
+): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[] }> {
+  const rows = project(house, entries, today, surroundingsOf(house, today)).duties.map(toScheduleRow);
+  const stored = new Map((await loadWindows(tx, house.home.id)).map((one) => [one.row.dutyId, one]));
+  const changed = rows.filter((row) => {
+    const known = stored.get(row.dutyId);
+    return !known || known.projectedOn > today || canonicalHash(known.row) !== canonicalHash(row);
+  });
+  await saveWindows(tx, house.home.id, today, changed);
+  return { rows, changed };
+}
+
+/** Projects a whole home anew from its ledger; returns its rows. */
+export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
+  await lockLedger(tx, home.id);
+  const { rows } = await refreshHouse(tx, await loadHouse(tx, home), await loadLedger(tx, home.id), today);
   return rows;
 }
 
-/** Projects duties, named by id, anew from the ledger. */
-export async function refreshByIds(
-  tx: Tx,
-  home: Home,
-  dutyIds: readonly string[],
-  today: CivilDate,
-): Promise<ScheduleRow[]> {
-  if (dutyIds.length === 0) return [];
-  const duties = (await loadDuties(tx, home.id)).filter(({ id }) => dutyIds.includes(id));
-  return refreshDuties(tx, home, duties, await loadForDuties(tx, home.id, dutyIds), today);
-}
-
-/** Projects a whole home anew; returns its rows. */
-export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
-  await lockLedger(tx, home.id);
-  const duties = await loadDuties(tx, home.id);
-  return refreshByIds(
-    tx,
-    home,
-    duties.map(({ id }) => id),
-    today,
-  );
-}
-
 /**
- * What stands on a day. Rows are the ledger's projection; one whose answer has changed by itself since it was written
- * (or that was written for a later day, by a clock since set back) is projected again first.
+ * What stands on a day. Rows are the ledger's projection; where one has changed by itself since it was written (or was
+ * written for a later day, by a clock since set back) the house is projected again first.
  */
 export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<TodayBody> {
   const stored = await loadWindows(tx, home.id);
   if (!stored.some((one) => isStale(one, today))) return { on: today, rows: stored.map(({ row }) => row) };
   // Whoever is writing an entry just now projects from more than can be seen here; their rows must not be overwritten.
-  await lockLedger(tx, home.id);
-  const current = await loadWindows(tx, home.id);
-  const stale = current.filter((one) => isStale(one, today));
-  const fresh = await refreshByIds(
-    tx,
-    home,
-    stale.map(({ row }) => row.dutyId),
-    today,
-  );
-  const byDuty = new Map(fresh.map((row) => [row.dutyId, row]));
-  return { on: today, rows: current.map(({ row }) => byDuty.get(row.dutyId) ?? row) };
+  const fresh = new Map((await rebuildHome(tx, home, today)).map((row) => [row.dutyId, row]));
+  return { on: today, rows: stored.map(({ row }) => fresh.get(row.dutyId) ?? row) };
 }
 
 const isStale = ({ row, projectedOn }: StoredWindow, today: CivilDate): boolean =>
   projectedOn > today || (row.changesOn !== null && row.changesOn <= today);
+
+/** What stands shut, open or unknown. */
+export async function standingOn(tx: Tx, home: Home, today: CivilDate): Promise<StandingBody> {
+  const house = await loadHouse(tx, home);
+  const lines = standingLines(house, await loadLedger(tx, home.id), today, surroundingsOf(house, today));
+  return { on: today, lines };
+}

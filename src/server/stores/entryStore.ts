@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNull, lt, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, lt, or, sql, type SQL } from 'drizzle-orm';
 import { entrySchema, type Entry } from '../../core/ledger/entry.ts';
 import type { Tx } from '../db/database.ts';
 import { entry } from '../db/tables/index.ts';
@@ -68,10 +68,12 @@ export const loadLedger = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
 export const loadChain = (tx: Tx, homeId: string): Promise<StoredRow[]> =>
   tx.select().from(entry).where(eq(entry.homeId, homeId)).orderBy(asc(entry.seq));
 
-/** Everything that concerns some duties, corrections included, in sequence. */
+/** Everything that concerns some duties, or no duty in particular, corrections included, in sequence. */
 export function loadForDuties(tx: Tx, homeId: string, dutyIds: readonly string[]): Promise<SequencedEntry[]> {
-  if (dutyIds.length === 0) return Promise.resolve([]);
-  return inSequence(tx, and(eq(entry.homeId, homeId), inArray(entry.dutyId, [...dutyIds])));
+  return inSequence(
+    tx,
+    and(eq(entry.homeId, homeId), or(isNull(entry.dutyId), inArray(entry.dutyId, [...dutyIds]))),
+  );
 }
 
 /** The threads that some entries belong to: the entries they go back to, and every correction of those, in sequence. */

@@ -1,5 +1,6 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
 import type { z } from 'zod';
+import { climateSchema, type Climate } from '../../core/climate/climate.ts';
 import type { Role } from '../../contract/access.ts';
 import type { HomeSummary, memberSchema } from '../../contract/schemas.ts';
 import type { Home, Person } from '../../core/house/house.ts';
@@ -15,16 +16,31 @@ const summaryColumns = {
   units: home.units,
   vocabulary: home.vocabulary,
   currency: home.currency,
+  climate: home.climate,
   role: membership.role,
 };
 
 /** The homes a person is a member of, by name. */
-export function listHomes(tx: Tx, personId: string): Promise<HomeSummary[]> {
-  return tx
+export async function listHomes(tx: Tx, personId: string): Promise<HomeSummary[]> {
+  const rows = await tx
     .select(summaryColumns)
     .from(home)
     .innerJoin(membership, and(eq(membership.homeId, home.homeId), eq(membership.personId, personId)))
     .orderBy(asc(home.name), asc(home.homeId));
+  return rows.map(withClimate);
+}
+
+/** A home without a climate has no such field; stored JSON is parsed. */
+function withClimate<H extends { climate: unknown }>({
+  climate,
+  ...rest
+}: H): Omit<H, 'climate'> & { climate?: Climate } {
+  return climate === null ? rest : { ...rest, climate: climateSchema.parse(climate) };
+}
+
+/** Sets or clears where a home's climate comes from. */
+export async function updateClimate(tx: Tx, homeId: string, climate: Climate | null): Promise<void> {
+  await tx.update(home).set({ climate }).where(eq(home.homeId, homeId));
 }
 
 /** One home with the person's role in it; null when they are no member, whether or not it exists. */
@@ -34,14 +50,14 @@ export async function findHome(tx: Tx, personId: string, homeId: string): Promis
     .from(home)
     .innerJoin(membership, and(eq(membership.homeId, home.homeId), eq(membership.personId, personId)))
     .where(eq(home.homeId, homeId));
-  return row ?? null;
+  return row ? withClimate(row) : null;
 }
 
 /** Makes a home owned by the person of the transaction; false when the id is taken. */
 export async function insertHome(tx: Tx, made: Home): Promise<boolean> {
   const row = await oneRow<{ made: boolean }>(
     tx,
-    sql`SELECT create_home(${made.id}, ${made.name}, ${made.zone}, ${made.hemisphere}, ${made.units}, ${made.vocabulary}, ${made.currency}) AS made`,
+    sql`SELECT create_home(${made.id}, ${made.name}, ${made.zone}, ${made.hemisphere}, ${made.units}, ${made.vocabulary}, ${made.currency}, ${made.climate ? JSON.stringify(made.climate) : null}::jsonb) AS made`,
   );
   return row.made;
 }
@@ -102,5 +118,5 @@ export async function listEveryHome(tx: Tx): Promise<{ home: Home; personId: str
     .from(home)
     .innerJoin(membership, and(eq(membership.homeId, home.homeId), eq(membership.role, 'owner')))
     .orderBy(asc(home.homeId), asc(membership.personId));
-  return rows.map(({ personId, role: _role, ...fields }) => ({ home: fields, personId }));
+  return rows.map(({ personId, role: _role, ...fields }) => ({ home: withClimate(fields), personId }));
 }

@@ -2,6 +2,7 @@ import { asc, eq } from 'drizzle-orm';
 import {
   assetSchema,
   dutyPracticeSchema,
+  dutySchema,
   type Asset,
   type Duty,
   type Home,
@@ -10,7 +11,8 @@ import {
 } from '../../core/house/house.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Tx } from '../db/database.ts';
-import { asset, assetServes, duty, space } from '../db/tables/index.ts';
+import { practiceSchema, type Practice } from '../../core/catalogue/practice.ts';
+import { asset, assetServes, duty, homePractice, space } from '../db/tables/index.ts';
 import { withoutNulls } from './rows.ts';
 
 /** Spaces, assets and duties of a home, each in the order they were made. */
@@ -23,8 +25,10 @@ export async function loadHouse(tx: Tx, home: Home): Promise<House> {
     .where(eq(assetServes.homeId, home.id))
     .orderBy(asc(assetServes.servesId));
   const duties = await loadDuties(tx, home.id);
+  const own = await loadPractices(tx, home.id);
   return {
     home,
+    ...own,
     spaces: spaces.map(
       ({ id, name, storey, side }): Space => ({ id, name, ...withoutNulls({ storey, side }) }) as Space,
     ),
@@ -39,10 +43,11 @@ export async function loadHouse(tx: Tx, home: Home): Promise<House> {
 /** The duties of a home, without what they are done to. */
 export async function loadDuties(tx: Tx, homeId: string): Promise<Duty[]> {
   const rows = await tx.select().from(duty).where(eq(duty.homeId, homeId)).orderBy(asc(duty.id));
-  return rows.map(({ id, assetId, practice }) => ({
+  return rows.map(({ id, assetId, practice, companions }) => ({
     id,
     asset: assetId,
     practice: dutyPracticeSchema.parse(practice),
+    ...(companions !== null && { companions: dutySchema.shape.companions.parse(companions) }),
   }));
 }
 
@@ -106,7 +111,50 @@ function layersOf(assets: readonly Asset[]): Asset[][] {
 
 export async function insertDuties(tx: Tx, homeId: string, duties: readonly Duty[]): Promise<void> {
   if (duties.length === 0) return;
-  await tx
-    .insert(duty)
-    .values(duties.map(({ id, asset: assetId, practice }) => ({ homeId, id, assetId, practice })));
+  await tx.insert(duty).values(
+    duties.map(({ id, asset: assetId, practice, companions }) => ({
+      homeId,
+      id,
+      assetId,
+      practice,
+      companions,
+    })),
+  );
+}
+
+/** The practices a home has added, and the codes it hides; both left out where there are none. */
+async function loadPractices(tx: Tx, homeId: string): Promise<Pick<House, 'practices' | 'hidden'>> {
+  const rows = await tx
+    .select()
+    .from(homePractice)
+    .where(eq(homePractice.homeId, homeId))
+    .orderBy(asc(homePractice.code));
+  const practices = rows.flatMap(({ practice }) =>
+    practice === null ? [] : [practiceSchema.parse(practice)],
+  );
+  const hidden = rows.filter((row) => row.hidden).map(({ code }) => code);
+  return { ...(practices.length > 0 && { practices }), ...(hidden.length > 0 && { hidden }) };
+}
+
+/** Adds or changes practices of a home's own; whether they are hidden stays. */
+export async function savePractices(tx: Tx, homeId: string, practices: readonly Practice[]): Promise<void> {
+  for (const practice of practices)
+    await tx
+      .insert(homePractice)
+      .values({ homeId, code: practice.code, practice, hidden: false })
+      .onConflictDoUpdate({ target: [homePractice.homeId, homePractice.code], set: { practice } });
+}
+
+/** Hides practices, of the catalogue or the home's own, or shows them again. */
+export async function hidePractices(
+  tx: Tx,
+  homeId: string,
+  codes: readonly string[],
+  hidden: boolean,
+): Promise<void> {
+  for (const code of codes)
+    await tx
+      .insert(homePractice)
+      .values({ homeId, code, hidden })
+      .onConflictDoUpdate({ target: [homePractice.homeId, homePractice.code], set: { hidden } });
 }

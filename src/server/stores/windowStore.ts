@@ -2,8 +2,8 @@ import { asc, eq, getTableColumns, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { extraSchema, missedSchema, type ScheduleRow } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import { reasonSchema } from '../../core/schedule/reason.ts';
-import type { DutyProjection } from '../../core/schedule/projectDuty.ts';
+import { reasonSchema, sleepSchema } from '../../core/schedule/reason.ts';
+import type { DutyProjection } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
 import { dutyWindow } from '../db/tables/index.ts';
 
@@ -11,18 +11,22 @@ const storedSchema = z.object({
   reasons: z.array(reasonSchema),
   missed: z.array(missedSchema),
   extras: z.array(extraSchema),
+  sleep: sleepSchema.nullable(),
 });
 
 /** The projection of a duty as its row and its answer over HTTP hold it. */
 export function toScheduleRow(projection: DutyProjection): ScheduleRow {
-  const { dutyId, occurrence, retired, missed, extras, changesOn } = projection;
+  const { dutyId, occurrence, sleep, retired, missed, extras, changesOn } = projection;
   const shown = occurrence && {
     key: occurrence.key,
     window: occurrence.window,
     baseline: occurrence.baseline,
+    asks: occurrence.asks,
+    bookBy: occurrence.bookBy,
+    orderBy: occurrence.orderBy,
     reasons: [...occurrence.reasons],
   };
-  return { dutyId, occurrence: shown, retired, missed: [...missed], extras: [...extras], changesOn };
+  return { dutyId, occurrence: shown, sleep, retired, missed: [...missed], extras: [...extras], changesOn };
 }
 
 /** Writes what was projected on a day over what stood before. */
@@ -33,7 +37,7 @@ export async function saveWindows(
   rows: readonly ScheduleRow[],
 ): Promise<void> {
   if (rows.length === 0) return;
-  const values = rows.map(({ dutyId, occurrence, retired, missed, extras, changesOn }) => ({
+  const values = rows.map(({ dutyId, occurrence, sleep, retired, missed, extras, changesOn }) => ({
     homeId,
     dutyId,
     projectedOn: on,
@@ -44,6 +48,10 @@ export async function saveWindows(
     due: occurrence?.window.due ?? null,
     latest: occurrence?.window.latest ?? null,
     baseline: occurrence?.baseline ?? false,
+    asks: occurrence?.asks ?? null,
+    bookBy: occurrence?.bookBy ?? null,
+    orderBy: occurrence?.orderBy ?? null,
+    sleep,
     reasons: occurrence?.reasons ?? [],
     missed,
     extras,
@@ -75,13 +83,16 @@ export async function loadWindows(tx: Tx, homeId: string): Promise<StoredWindow[
 }
 
 function readRow(row: typeof dutyWindow.$inferSelect): ScheduleRow {
-  const { reasons, missed, extras } = storedSchema.parse(row);
+  const { reasons, missed, extras, sleep } = storedSchema.parse(row);
   const { occurrence: key, earliest, due, latest, baseline, retired } = row;
   // The columns are dates: PostgreSQL lets nothing else in.
   const window = { earliest: earliest as CivilDate, due: due as CivilDate, latest: latest as CivilDate };
+  const by = { bookBy: row.bookBy as CivilDate | null, orderBy: row.orderBy as CivilDate | null };
+  const asks = row.asks ?? 'work';
   return {
     dutyId: row.dutyId,
-    occurrence: key === null ? null : { key, window, baseline, reasons },
+    occurrence: key === null ? null : { key, window, baseline, asks, ...by, reasons },
+    sleep,
     retired,
     missed,
     extras,

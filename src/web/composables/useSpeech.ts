@@ -2,6 +2,7 @@ import { computed, type ComputedRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import { formatsFor } from '../../locales/format.ts';
+import { practiceTitle } from '../../locales/practiceText.ts';
 import type { Speech, Translate } from '../../locales/speech.ts';
 import type { Vocabulary } from '../../core/house/house.ts';
 import { useHome } from '../stores/home.ts';
@@ -11,9 +12,20 @@ export function useSpeech(): ComputedRef<Speech> {
   const { t, locale } = useI18n({ useScope: 'global' });
   const home = useHome();
   const translate: Translate = (key, named = {}, plural = 1) => t(key, named, plural);
-  return computed(() => ({
-    t: translate,
-    formats: formatsFor(locale.value as Vocabulary),
-    today: home.on ?? civilDateIn(Intl.DateTimeFormat().resolvedOptions().timeZone, Date.now()),
-  }));
+  return computed(() => {
+    const vocabulary = locale.value as Vocabulary;
+    const wording = { vocabulary, units: home.house?.home.units ?? 'us' };
+    const { find } = home;
+    return {
+      t: translate,
+      formats: formatsFor(vocabulary),
+      today: home.on ?? civilDateIn(Intl.DateTimeFormat().resolvedOptions().timeZone, Date.now()),
+      find,
+      wording,
+      dutyTitle: (id: string) => {
+        const duty = home.house?.duties.find((one) => one.id === id);
+        return duty ? practiceTitle({ find, wording }, duty.practice) : id;
+      },
+    };
+  });
 }

@@ -3,13 +3,19 @@ import { computed, ref } from 'vue';
 import type { HouseBody, ScheduleRow } from '../../contract/schemas.ts';
 import { allows } from '../../contract/access.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import type { FindPractice } from '../../core/house/timingOf.ts';
 import { ApiError, call } from '../api/client.ts';
+import { catalogue, loadCatalogue } from '../catalogue.ts';
 
 /** The home on screen: the house, what is due in it, and the home's own today. */
 export const useHome = defineStore('home', () => {
   const house = ref<HouseBody | null>(null);
   const rows = ref<ScheduleRow[]>([]);
   const on = ref<CivilDate | null>(null);
+  /** Practices by code: the catalogue's and the home's own. Until they are fetched there are none. */
+  const find = computed<FindPractice>(
+    () => catalogue.value?.finderWith(house.value?.practices ?? []) ?? (() => undefined),
+  );
   const mayWrite = computed(() => house.value !== null && allows(house.value.role, 'write'));
 
   /** Reads a home anew; a home left behind meanwhile does not overwrite the one on screen. */
@@ -27,7 +33,12 @@ export const useHome = defineStore('home', () => {
   /** Without a connection what was read before stays on screen; what one may no longer see does not. */
   async function read(params: { homeId: string }) {
     try {
-      return await Promise.all([call('house', { params }), call('today', { params })]);
+      const [body, today] = await Promise.all([
+        call('house', { params }),
+        call('today', { params }),
+        loadCatalogue(),
+      ]);
+      return [body, today] as const;
     } catch (error) {
       if (error instanceof ApiError && error.status < 500 && wanted === params.homeId) forget();
       throw error;
@@ -46,7 +57,7 @@ export const useHome = defineStore('home', () => {
     on.value = null;
   }
 
-  return { house, rows, on, mayWrite, load, patch, forget };
+  return { house, rows, on, find, mayWrite, load, patch, forget };
 });
 
 let wanted = '';

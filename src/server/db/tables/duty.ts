@@ -10,6 +10,7 @@ export const duty = pgTable(
     assetId: uuid('asset_id').notNull(),
     practiceVersion: integer('practice_version').notNull().default(1),
     practice: jsonb('practice').$type<unknown>().notNull(),
+    companions: jsonb('companions').$type<unknown>(),
   },
   (table) => [
     primaryKey({ columns: [table.homeId, table.id] }),

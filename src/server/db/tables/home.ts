@@ -1,4 +1,4 @@
-import { pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { jsonb, pgTable, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 import type { Home } from '../../../core/house/house.ts';
 
 /** A home: what decides how its dates, units and words are meant. */
@@ -10,5 +10,6 @@ export const home = pgTable('home', {
   units: text('units').$type<Home['units']>().notNull(),
   vocabulary: text('vocabulary').$type<Home['vocabulary']>().notNull(),
   currency: text('currency').notNull(),
+  climate: jsonb('climate').$type<unknown>(),
   createdAt: timestamp('created_at', { withTimezone: true, precision: 3 }).notNull().defaultNow(),
 });

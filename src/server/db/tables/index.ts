@@ -8,6 +8,7 @@ export * from './entry.ts';
 export * from './erasure.ts';
 export * from './home.ts';
 export * from './homePerson.ts';
+export * from './homePractice.ts';
 export * from './membership.ts';
 export * from './session.ts';
 export * from './space.ts';

@@ -1,3 +1,6 @@
+import { civilDateIn } from '../../../core/calendar/zone.ts';
+import { climateOn, setClimate } from '../../services/climate.ts';
+import { hidePractice, savePractice } from '../../services/practices.ts';
 import { addToHouse } from '../../services/additions.ts';
 import {
   addPerson,
@@ -16,6 +19,10 @@ type Names =
   | 'createHome'
   | 'house'
   | 'add'
+  | 'climate'
+  | 'setClimate'
+  | 'savePractice'
+  | 'hidePractice'
   | 'addPerson'
   | 'members'
   | 'setMember'
@@ -28,6 +35,20 @@ export const homeHandlers: Pick<Handlers, Names> = {
   house: ({ tx, home }) => houseOf(tx, home),
   add: async ({ services: { clock }, tx, home, personId, body }) => {
     await addToHouse(tx, home, body, { by: personId, now: clock() });
+    return {};
+  },
+  climate: ({ services: { clock }, home }) =>
+    Promise.resolve(climateOn(home, civilDateIn(home.zone, clock()))),
+  setClimate: async ({ services: { clock }, tx, home, body }) => {
+    await setClimate(tx, home, body.climate, civilDateIn(home.zone, clock()));
+    return {};
+  },
+  savePractice: async ({ services: { clock }, tx, home, params, body }) => {
+    await savePractice(tx, home, params.code, body.practice, civilDateIn(home.zone, clock()));
+    return {};
+  },
+  hidePractice: async ({ tx, home, params, body }) => {
+    await hidePractice(tx, home, params.code, body.hidden);
     return {};
   },
   addPerson: async ({ tx, home, body }) => {

@@ -5,13 +5,14 @@ import FormFoot from '../../components/FormFoot.vue';
 import PageState from '../../components/PageState.vue';
 import type { Addition, NewEntry } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
-import { findPractice } from '../../../core/catalogue/catalogue.ts';
+import { NO_WEATHER } from '../../../core/climate/weather.ts';
 import type { House } from '../../../core/house/house.ts';
 import type { Entry, EntryBody } from '../../../core/ledger/entry.ts';
 import { project } from '../../../core/schedule/project.ts';
 import { lengthUnit } from '../../../core/units/quantity.ts';
-import { gistText } from '../../../locales/reasonText.ts';
+import { gistText } from '../../../locales/gistText.ts';
 import { dateText } from '../../../locales/speech.ts';
+import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -19,7 +20,7 @@ import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import ThingFields from './ThingFields.vue';
 import WorkFields from './WorkFields.vue';
-import { emptyDraft, NONE, readAddition, readPractice, readTerms } from './draft.ts';
+import { emptyDraft, NONE, practicesFor, readAddition, readPractice, readTerms } from './draft.ts';
 
 /** Adds a thing with its units, and a duty kept on each of them. */
 const FIELDS = [
@@ -34,6 +35,11 @@ const FIELDS = [
   'count',
   'floor',
   'monthDays',
+  'offset',
+  'meter',
+  'limit',
+  'perDay',
+  'respond',
   'factors',
   'lastDone',
 ];
@@ -53,13 +59,20 @@ const kind = computed(() => {
   const { source, existing, kind: typed } = draft.value;
   return source === 'new' ? typed : (home.house?.assets.find(({ id }) => id === existing)?.kind ?? 'other');
 });
-const practice = computed(() => findPractice(draft.value.practice));
+const practice = computed(() => home.find(draft.value.practice));
+const known = computed(() =>
+  practicesFor(
+    kind.value,
+    [...(catalogue.value?.practices ?? []), ...(home.house?.practices ?? [])],
+    home.house?.hidden ?? [],
+  ),
+);
 const unit = computed(() => lengthUnit(home.house?.home.units ?? 'us'));
 
 // A task chosen brings its usual school and doer with it.
 watch(practice, (chosen) => {
-  draft.value.school = chosen?.defaultSchool ?? '';
-  draft.value.doer = chosen?.doer ?? 'self';
+  draft.value.school = chosen?.kind === 'duty' ? chosen.defaultSchool : '';
+  draft.value.doer = chosen?.doers[0] ?? 'self';
   draft.value.factors = [];
 });
 watch(kind, () => {
@@ -74,6 +87,7 @@ const preview = computed(() => {
   const terms = readTerms(draft.value, practice.value);
   if (!kept.ok || !terms.ok) return null;
   const trial: House = { ...house, duties: [{ id: 'trial', asset: 'trial', practice: kept.value }] };
+  const around = { find: home.find, weather: NO_WEATHER };
   const entry = (id: string, date: typeof on, body: EntryBody): Entry => ({
     id,
     date,
@@ -85,7 +99,7 @@ const preview = computed(() => {
   const { lastDone } = draft.value;
   if (isCivilDate(lastDone) && lastDone <= on)
     entries.push(entry('done', lastDone, { kind: 'done', duty: 'trial' }));
-  const occurrence = safely(() => project(trial, entries, on).duties[0]?.occurrence);
+  const occurrence = safely(() => project(trial, entries, on, around).duties[0]?.occurrence);
   if (!occurrence) return t.value('add.previewNone');
   const { due } = occurrence.window;
   const first = t.value('add.preview', {
@@ -173,8 +187,8 @@ const save = () =>
         <ThingFields v-model="draft" :house="home.house" :unit="unit" :error-at="errorAt" />
         <WorkFields
           v-model="draft"
-          :kind="kind"
           :practice="practice"
+          :practices="known"
           :speech="speech"
           :today="home.on ?? ''"
           :error-at="errorAt"

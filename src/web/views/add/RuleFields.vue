@@ -1,30 +1,38 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FieldRow from '../../components/FieldRow.vue';
 import TextField from '../../components/TextField.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
-import type { Draft } from './draft.ts';
+import { ANCHORS } from '../../../core/climate/anchor.ts';
+import { lists } from '../../../locales/lists.ts';
+import { TYPED_RULES, type Draft } from './draft.ts';
 
 /** A rule in one's own figures. */
 defineProps<{ errorAt: (...names: string[]) => string }>();
 const draft = defineModel<Draft>({ required: true });
 
 const { t } = useI18n({ useScope: 'global' });
-const KINDS = { interval: 'add.every', dates: 'add.monthDays', clockChange: 'add.clock' } as const;
 const UNITS = ['days', 'weeks', 'months', 'years'] as const;
 const CLOCKS = ['both', 'spring', 'autumn'] as const;
+const TRIGGERS = Object.keys(lists.trigger);
+const counted = computed(() => draft.value.ruleKind === 'interval' || draft.value.ruleKind === 'age');
 </script>
 
 <template>
   <fieldset class="form">
     <legend>{{ t('add.rule') }}</legend>
     <div class="choices">
-      <label v-for="(_, kind) in KINDS" :key="kind">
+      <label v-for="kind in TYPED_RULES" :key="kind">
         <input v-model="draft.ruleKind" type="radio" :value="kind" />{{ t(`rule.name.${kind}`) }}
       </label>
     </div>
-    <div v-if="draft.ruleKind === 'interval'" class="pair">
-      <FieldRow v-slot="{ id, describedBy, invalid }" :label="t('add.every')" :error="errorAt('count')">
+    <div v-if="counted" class="pair">
+      <FieldRow
+        v-slot="{ id, describedBy, invalid }"
+        :label="t(draft.ruleKind === 'age' ? 'add.lifespan' : 'add.every')"
+        :error="errorAt('count')"
+      >
         <span class="every">
           <input
             :id="id"
@@ -39,6 +47,7 @@ const CLOCKS = ['both', 'spring', 'autumn'] as const;
         </span>
       </FieldRow>
       <TextField
+        v-if="draft.ruleKind === 'interval'"
         v-model="draft.floor"
         :label="t('add.floor')"
         :error="errorAt('floor')"
@@ -52,9 +61,51 @@ const CLOCKS = ['both', 'spring', 'autumn'] as const;
       :hint="t('add.monthDaysHint')"
       :error="errorAt('monthDays')"
     />
-    <ChoiceField v-else v-model="draft.clock" :label="t('add.clock')">
+    <ChoiceField v-else-if="draft.ruleKind === 'clockChange'" v-model="draft.clock" :label="t('add.clock')">
       <option v-for="clock in CLOCKS" :key="clock" :value="clock">{{ t(`add.clockOn.${clock}`) }}</option>
     </ChoiceField>
+    <div v-else-if="draft.ruleKind === 'season'" class="pair">
+      <ChoiceField v-model="draft.anchor" :label="t('add.anchor')">
+        <option v-for="anchor in ANCHORS" :key="anchor" :value="anchor">{{ t(`anchor.${anchor}`) }}</option>
+      </ChoiceField>
+      <TextField
+        v-model="draft.offset"
+        :label="t('add.offset')"
+        :hint="t('add.offsetHint')"
+        :error="errorAt('offset')"
+      />
+    </div>
+    <div v-else-if="draft.ruleKind === 'usage'" class="pair">
+      <TextField
+        v-model="draft.meter"
+        :label="t('add.meter')"
+        :hint="t('add.meterHint')"
+        :error="errorAt('meter')"
+      />
+      <TextField
+        v-model="draft.limit"
+        :label="t('add.limit')"
+        :error="errorAt('limit')"
+        inputmode="decimal"
+      />
+      <TextField
+        v-model="draft.perDay"
+        :label="t('add.perDay')"
+        :error="errorAt('perDay')"
+        inputmode="decimal"
+      />
+    </div>
+    <div v-else class="pair">
+      <ChoiceField v-model="draft.trigger" :label="t('add.trigger')">
+        <option v-for="code in TRIGGERS" :key="code" :value="code">{{ t(`trigger.${code}`) }}</option>
+      </ChoiceField>
+      <TextField
+        v-model="draft.respond"
+        :label="t('add.respond')"
+        :error="errorAt('respond')"
+        inputmode="numeric"
+      />
+    </div>
   </fieldset>
 </template>
 

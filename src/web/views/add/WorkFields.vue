@@ -3,17 +3,16 @@ import { computed } from 'vue';
 import TextField from '../../components/TextField.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import type { Practice } from '../../../core/catalogue/practice.ts';
-import type { AssetKind } from '../../../core/house/assetKind.ts';
 import { doerSchema } from '../../../core/schedule/terms.ts';
 import { factorName } from '../../../locales/reasonText.ts';
-import type { Speech } from '../../../locales/speech.ts';
+import { words, type Speech } from '../../../locales/speech.ts';
 import RuleFields from './RuleFields.vue';
-import { NONE, OWN, practicesFor, type Draft } from './draft.ts';
+import { NONE, OWN, schoolsOf, type Draft } from './draft.ts';
 
 /** What is to be done to it: a task of the catalogue by one of its schools, or one's own, with what wears it here. */
 const props = defineProps<{
-  kind: AssetKind;
   practice: Practice | undefined;
+  practices: readonly Practice[];
   speech: Speech;
   today: string;
   errorAt: (...names: string[]) => string;
@@ -22,7 +21,9 @@ const draft = defineModel<Draft>({ required: true });
 
 const t = computed(() => props.speech.t);
 const DOERS = doerSchema.options;
-const known = computed(() => props.practice?.factors ?? []);
+const known = computed(() => (props.practice?.kind === 'duty' ? props.practice.factors : []));
+const usual = computed(() => (props.practice?.kind === 'duty' ? props.practice.defaultSchool : ''));
+const say = (text: string): string => words(props.speech, text);
 const ownFactors = computed(() =>
   draft.value.factors.filter(({ code }) => !known.value.some((factor) => factor.code === code)),
 );
@@ -45,12 +46,12 @@ function drop(factor: { code: string }): void {
     <ChoiceField
       v-model="draft.practice"
       :label="t('add.practice')"
-      :hint="practice ? t(`practice.${practice.code}.why`) : undefined"
+      :hint="practice ? say(practice.why) : undefined"
       :error="errorAt('practice')"
     >
       <option :value="NONE">{{ t('add.noWork') }}</option>
-      <option v-for="one in practicesFor(kind)" :key="one.code" :value="one.code">
-        {{ t(`practice.${one.code}.title`) }}
+      <option v-for="one in practices" :key="one.code" :value="one.code">
+        {{ say(one.title) }}
       </option>
       <option :value="OWN">{{ t('add.own') }}</option>
     </ChoiceField>
@@ -66,16 +67,12 @@ function drop(factor: { code: string }): void {
       </template>
       <fieldset v-if="practice">
         <legend>{{ t('add.school') }}</legend>
-        <label v-for="school in practice.schools" :key="school.code" class="school">
+        <label v-for="school in schoolsOf(practice)" :key="school.code" class="school">
           <input v-model="draft.school" type="radio" :value="school.code" />
           <span>
-            {{ t(`practice.${practice.code}.school.${school.code}.name`) }}
-            <span v-if="school.code === practice.defaultSchool" class="soft"
-              >({{ t('add.schoolUsual') }})</span
-            >
-            <span class="soft small when">{{
-              t(`practice.${practice.code}.school.${school.code}.when`)
-            }}</span>
+            {{ say(school.name) }}
+            <span v-if="school.code === usual" class="soft">({{ t('add.schoolUsual') }})</span>
+            <span class="soft small when">{{ say(school.argues) }} {{ say(school.rightWhen) }}</span>
           </span>
         </label>
         <label class="school"

@@ -2,17 +2,29 @@ import { v7 as uuid } from 'uuid';
 import type { Addition } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { Span } from '../../../core/calendar/span.ts';
-import { PRACTICES } from '../../../core/catalogue/catalogue.ts';
-import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { Anchor } from '../../../core/climate/anchor.ts';
+import type { DutyPracticeRecord, Practice, School } from '../../../core/catalogue/practice.ts';
 import type { AssetKind } from '../../../core/house/assetKind.ts';
 import type { Asset, DutyPractice } from '../../../core/house/house.ts';
-import type { Rule } from '../../../core/schedule/rule.ts';
+import { codeSchema, type Rule } from '../../../core/schedule/rule.ts';
 import type { Doer, Factor, Terms } from '../../../core/schedule/terms.ts';
 import { toMillimetres } from '../../../core/units/quantity.ts';
 
 /** The choice, in several lists, that is none of those listed. */
 export const OWN = 'own';
 export const NONE = '';
+
+/** The rules that can be typed; those inside others come with the schools of the catalogue. */
+export const TYPED_RULES = [
+  'interval',
+  'dates',
+  'clockChange',
+  'season',
+  'usage',
+  'age',
+  'event',
+] as const satisfies readonly Rule['kind'][];
+export type TypedRule = (typeof TYPED_RULES)[number];
 
 /** What stands in the form, as typed. Ids are made once, so that sending the form twice adds things once. */
 export interface Draft {
@@ -30,12 +42,19 @@ export interface Draft {
   title: string;
   lifeSafety: boolean;
   school: string;
-  ruleKind: Rule['kind'];
+  ruleKind: TypedRule;
   count: string;
   unit: Span['unit'];
   floor: string;
   monthDays: string;
   clock: 'spring' | 'autumn' | 'both';
+  anchor: Anchor;
+  offset: string;
+  meter: string;
+  limit: string;
+  perDay: string;
+  trigger: string;
+  respond: string;
   factors: { code: string; value: string }[];
   doer: Doer;
   lastDone: string;
@@ -85,14 +104,32 @@ export const emptyDraft = (): Draft => ({
   floor: '',
   monthDays: '',
   clock: 'both',
+  anchor: 'firstFreeze',
+  offset: '-14',
+  meter: 'run-hours',
+  limit: '300',
+  perDay: '',
+  trigger: 'windstorm',
+  respond: '5',
   factors: [],
   doer: 'self',
   lastDone: '',
 });
 
-/** The tasks the catalogue knows for a kind of asset. */
-export const practicesFor = (kind: AssetKind): readonly Practice[] =>
-  PRACTICES.filter(({ appliesTo }) => appliesTo.includes(kind));
+/** The duties known for a kind of asset, less those the home hides. */
+export const practicesFor = (
+  kind: AssetKind,
+  practices: readonly Practice[],
+  hidden: readonly string[],
+): DutyPracticeRecord[] =>
+  practices.filter(
+    (practice): practice is DutyPracticeRecord =>
+      practice.kind === 'duty' && practice.appliesTo.includes(kind) && !hidden.includes(practice.code),
+  );
+
+/** The schools of a practice; only duties have any. */
+export const schoolsOf = (practice: Practice | undefined): readonly School[] =>
+  practice?.kind === 'duty' ? practice.schools : [];
 
 /** Something typed that is not right: the field, and the code of what would be. */
 export interface Fault {
@@ -110,13 +147,18 @@ const bad = (field: string, problem: string, minimum?: number): Read<never> => (
   fault: { field, problem, ...(minimum !== undefined && { minimum }) },
 });
 
+function readNumber(text: string, field: string, minimum: number): Read<number> {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() !== '' && value >= minimum ? good(value) : bad(field, 'too-small', minimum);
+}
+
 function readCount(text: string, field: string): Read<number> {
   return /^[1-9]\d{0,4}$/.test(text.trim()) ? good(Number(text.trim())) : bad(field, 'too-small', 1);
 }
 
 /** The rule typed, or the one of the chosen school. */
 export function readRule(draft: Draft, practice: Practice | undefined): Read<Rule> {
-  const school = practice?.schools.find(({ code }) => code === draft.school);
+  const school = schoolsOf(practice).find(({ code }) => code === draft.school);
   if (school) return good(school.rule);
   switch (draft.ruleKind) {
     case 'clockChange':
@@ -124,6 +166,19 @@ export function readRule(draft: Draft, practice: Practice | undefined): Read<Rul
     case 'dates': {
       const monthDays = draft.monthDays.split(/[,;\s]+/).filter((text) => text !== '');
       return monthDays.length > 0 ? good({ kind: 'dates', monthDays }) : bad('monthDays', 'month-day');
+    }
+    case 'season':
+      return readSeason(draft);
+    case 'usage':
+      return readUsage(draft);
+    case 'age': {
+      const count = readCount(draft.count, 'count');
+      return count.ok ? good({ kind: 'age', lifespan: { unit: draft.unit, count: count.value } }) : count;
+    }
+    case 'event': {
+      const respond = readNumber(draft.respond, 'respond', 0);
+      if (!respond.ok) return respond;
+      return good({ kind: 'event', triggers: [draft.trigger], respondDays: Math.round(respond.value) });
     }
     case 'interval': {
       const count = readCount(draft.count, 'count');
@@ -134,6 +189,23 @@ export function readRule(draft: Draft, practice: Practice | undefined): Read<Rul
       return floor.ok ? good({ kind: 'interval', every, floorDays: floor.value }) : floor;
     }
   }
+}
+
+function readSeason({ anchor, offset }: Draft): Read<Rule> {
+  const days = Number(offset.trim());
+  if (offset.trim() === '' || !Number.isInteger(days) || Math.abs(days) > 180)
+    return bad('offset', 'season-offset');
+  return good({ kind: 'season', anchor, offsetDays: days });
+}
+
+function readUsage({ meter, limit, perDay }: Draft): Read<Rule> {
+  const code = meter.trim().toLowerCase().replaceAll(/\s+/g, '-');
+  if (!codeSchema.safeParse(code).success) return bad('meter', 'code');
+  const most = readNumber(limit, 'limit', 0.1);
+  if (!most.ok) return most;
+  if (perDay.trim() === '') return good({ kind: 'usage', meter: code, limit: most.value });
+  const rate = readNumber(perDay, 'perDay', 0.001);
+  return rate.ok ? good({ kind: 'usage', meter: code, limit: most.value, expectedPerDay: rate.value }) : rate;
 }
 
 function readFactors(draft: Draft): Read<Factor[]> {
@@ -152,7 +224,7 @@ export function readTerms(draft: Draft, practice: Practice | undefined): Read<Te
   if (!rule.ok) return rule;
   const factors = readFactors(draft);
   if (!factors.ok) return factors;
-  const school = practice?.schools.some(({ code }) => code === draft.school) ? draft.school : null;
+  const school = schoolsOf(practice).some(({ code }) => code === draft.school) ? draft.school : null;
   return good({ school, rule: rule.value, factors: factors.value, doer: draft.doer });
 }
 

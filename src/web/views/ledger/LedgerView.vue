@@ -58,31 +58,35 @@ async function more(): Promise<void> {
 }
 
 /** What a correction did to the dates: the reason to make it. */
-function effectText(rows: readonly ScheduleRow[]): string {
+function effectText(rows: readonly ScheduleRow[], about: readonly string[]): string {
   const { house } = home;
   if (!house) return '';
-  return rows
-    .flatMap(({ dutyId, occurrence }) => {
-      if (!occurrence) return [];
-      const { due } = occurrence.window;
-      const distance = speech.value.formats.distance(speech.value.today, due);
-      return [
-        t.value('ledger.effect', {
-          title: dutyName(house, dutyId, speech.value),
-          due: dateText(speech.value, due),
-          distance,
-        }),
-      ];
-    })
-    .join(' ');
+  const own = rows.filter(({ dutyId }) => about.includes(dutyId));
+  const others = rows.length - own.length;
+  const moved = others === 0 ? [] : [t.value('today.othersMoved', { n: others }, others)];
+  const said = own.flatMap(({ dutyId, occurrence }) => {
+    if (!occurrence) return [];
+    const { due } = occurrence.window;
+    const distance = speech.value.formats.distance(speech.value.today, due);
+    return [
+      t.value('ledger.effect', {
+        title: dutyName(house, dutyId, speech.value),
+        due: dateText(speech.value, due),
+        distance,
+      }),
+    ];
+  });
+  return [...said, ...moved].join(' ');
 }
 
-async function say(outcome: Outcome<'append'>, text: string): Promise<void> {
+async function say(outcome: Outcome<'append'>, text: string, restored: Line | null = null): Promise<void> {
+  const body = (correcting.value ?? striking.value ?? restored)?.body;
+  const about = body && 'duty' in body && body.duty !== undefined ? [body.duty] : [];
   correcting.value = null;
   striking.value = null;
   if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
   else if (outcome.kind === 'delivered') {
-    said.value = { text: `${text} ${effectText(outcome.response.rows)}`, wrong: false };
+    said.value = { text: `${text} ${effectText(outcome.response.rows, about)}`, wrong: false };
     await fetchPage(null, Math.max(PAGE, lines.value.length));
   } else said.value = null;
   await nextTick();
@@ -90,14 +94,15 @@ async function say(outcome: Outcome<'append'>, text: string): Promise<void> {
 }
 
 /** Strikes out the striking-out, which brings the entry back. */
-async function restore({ voidedBy, date, corrections }: Line): Promise<void> {
+async function restore(line: Line): Promise<void> {
+  const { voidedBy, date, corrections } = line;
   if (voidedBy === null || busy.value) return;
   busy.value = true;
   try {
     const saw = corrections.at(-1)?.id ?? '';
     const body = { kind: 'voids' as const, target: voidedBy };
     const { outcome } = await write([{ date: home.on ?? date, body, saw }], t.value('ledger.restore'));
-    await say(outcome, t.value('ledger.restored'));
+    await say(outcome, t.value('ledger.restored'), line);
   } finally {
     busy.value = false;
   }

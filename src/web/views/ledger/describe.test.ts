@@ -1,17 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import { civil } from '../../../core/calendar/civilDate.ts';
 import { ENTRY_KINDS, entryBodySchema, type EntryBody, type EntryKind } from '../../../core/ledger/entry.ts';
-import { formatsFor } from '../../../locales/format.ts';
-import { plainTranslate } from '../../../locales/plain.ts';
-import type { Speech } from '../../../locales/speech.ts';
+import { speechIn } from '../../../../test/support/surroundings.ts';
 import { describeBody } from './describe.ts';
 
-const speech: Speech = {
-  t: plainTranslate('en-US'),
-  formats: formatsFor('en-US'),
-  today: civil('2026-11-24'),
-};
+const speech = speechIn('en-US');
 const house: HouseBody = {
   home: {
     id: 'h',
@@ -59,6 +52,8 @@ const SAMPLES: Record<EntryKind, object> = {
   bought: { supply: 'filters', quantity: 6 },
   note: { text: 'The key hangs behind the door.' },
   amends: { target: 'e', change: { minutes: 2 }, why: 'typo' },
+  paused: { duty: 'd', why: 'away' },
+  resumed: { duty: 'd' },
   voids: { target: 'e', why: 'typo' },
 };
 const bodyOf = (kind: EntryKind): EntryBody => entryBodySchema.parse({ kind, ...SAMPLES[kind] });

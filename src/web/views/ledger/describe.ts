@@ -7,7 +7,7 @@ import { currentUnit } from '../../../core/house/house.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
-import { dateText, type Speech } from '../../../locales/speech.ts';
+import { dateText, nameIn, type Speech } from '../../../locales/speech.ts';
 
 /** One thing an entry says besides its kind and day, such as minutes or a note. */
 export interface Saying {
@@ -23,11 +23,13 @@ export interface Description {
 
 const ABOUT_NOTHING = '';
 
-type DutyBody = Extract<EntryBody, { duty: string }>;
+type DutyKind = 'adopted' | 'retired' | 'terms' | 'done' | 'skipped' | 'putOff' | 'paused' | 'resumed';
+type DutyBody = Extract<EntryBody, { kind: DutyKind }>;
+const speaksOfDuty = (body: EntryBody): body is DutyBody => 'duty' in body && body.kind !== 'finding';
 
 /** Puts an entry's body into words, with the names this home knows things by. */
 export function describeBody(body: EntryBody, house: HouseBody, speech: Speech): Description {
-  if ('duty' in body)
+  if (speaksOfDuty(body))
     return { about: dutyName(house, body.duty, speech), says: dutySays(body, house, speech) };
   return describeOther(body, house, speech);
 }
@@ -43,8 +45,11 @@ function dutySays(body: DutyBody, house: HouseBody, speech: Speech): Saying[] {
       return [...say('text', termsInWords(body.terms, speech)), ...say('why', body.why)];
     case 'done':
       return workSays(body, house, speech);
+    case 'resumed':
+      return [];
     case 'skipped':
     case 'retired':
+    case 'paused':
       return say('why', body.why);
     case 'putOff':
       return [...say('to', dateText(speech, body.to)), ...say('why', body.why)];
@@ -65,17 +70,23 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
         says: say('text', `${body.fact}: ${valueText(body.value, speech)}`),
       };
     case 'trait':
-      return { about: body.trait, says: say('text', valueText(body.value, speech)) };
+      return { about: nameIn(speech, 'trait', body.trait), says: say('text', valueText(body.value, speech)) };
     case 'reading':
       return {
         about: asset(body.asset),
         says: [...say('text', readingText(body, house, speech)), ...say('note', body.note)],
       };
     case 'finding':
-      return { about: asset(body.asset), says: [...say('text', body.what), ...say('note', body.note)] };
+      return {
+        about: body.duty === undefined ? asset(body.asset) : dutyName(house, body.duty, speech),
+        says: [...say('text', nameIn(speech, 'finding', body.what)), ...say('note', body.note)],
+      };
     case 'opened':
     case 'shut':
-      return { about: asset(body.asset), says: say('note', body.note) };
+      return {
+        about: asset(body.asset),
+        says: [...say('text', body.state && nameIn(speech, 'state', body.state)), ...say('note', body.note)],
+      };
     case 'replaced':
       return {
         about: asset(body.asset),
@@ -84,11 +95,14 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
     case 'findingClosed':
       return { about: ABOUT_NOTHING, says: say('note', body.note) };
     case 'event':
-      return { about: body.trigger, says: say('note', body.note) };
+      return { about: nameIn(speech, 'trigger', body.trigger), says: say('note', body.note) };
     case 'stockMoved':
-      return { about: body.supply, says: say('text', formats.number(body.change)) };
+      return { about: nameIn(speech, 'supply', body.supply), says: say('text', formats.number(body.change)) };
     case 'bought':
-      return { about: body.supply, says: say('text', formats.number(body.quantity)) };
+      return {
+        about: nameIn(speech, 'supply', body.supply),
+        says: say('text', formats.number(body.quantity)),
+      };
     case 'note':
       return {
         about: body.asset === undefined ? ABOUT_NOTHING : asset(body.asset),
@@ -109,13 +123,14 @@ const valueText = (value: string | number | boolean | null, { t }: Speech): stri
 function readingText(
   body: Extract<EntryBody, { kind: 'reading' }>,
   house: HouseBody,
-  { t, formats }: Speech,
+  speech: Speech,
 ): string {
+  const { t, formats } = speech;
   const { value, unit } = inHomeUnits(body, house.home.units);
   const inUnit = (n: number, name: string): string =>
     name in enUS.unit ? t(`unit.${name}`, { n: formats.number(n) }) : `${formats.number(n)} ${name}`;
   const entered = inUnit(body.value, body.unit);
-  return `${body.measure}: ${unit === body.unit ? entered : `${entered} (${inUnit(value, unit)})`}`;
+  return `${nameIn(speech, 'measure', body.measure)}: ${unit === body.unit ? entered : `${entered} (${inUnit(value, unit)})`}`;
 }
 
 function workSays(
@@ -133,10 +148,10 @@ function workSays(
 }
 
 /** "Test the smoke alarm, Hall". */
-export function dutyName(house: HouseBody, id: string, { t }: Speech): string {
+export function dutyName(house: HouseBody, id: string, speech: Speech): string {
   const duty = house.duties.find((one) => one.id === id);
   if (!duty) return id;
-  return `${practiceTitle(t, duty.practice)}, ${currentUnit(house.assets, duty.asset)?.name ?? duty.asset}`;
+  return `${practiceTitle(speech, duty.practice)}, ${currentUnit(house.assets, duty.asset)?.name ?? duty.asset}`;
 }
 
 /** Someone erased is spoken of by the id alone. */

@@ -3,8 +3,9 @@ import { computed, ref } from 'vue';
 import AppSign from '../../components/AppSign.vue';
 import ReasonList from '../../components/ReasonList.vue';
 import RuledLine from '../../components/RuledLine.vue';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
-import { gistText } from '../../../locales/reasonText.ts';
+import { gistText } from '../../../locales/gistText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { sharedWindow, type Line, type Section, type Unit } from './lines.ts';
 
@@ -21,7 +22,7 @@ const emit = defineEmits<{ done: [units: readonly Unit[]]; log: []; putOff: [] }
 
 const why = ref(false);
 const t = computed(() => props.speech.t);
-const title = computed(() => practiceTitle(t.value, props.line.practice));
+const title = computed(() => practiceTitle(props.speech, props.line.practice));
 const several = computed(() => props.line.units.length > 1);
 const unsent = computed(() => props.line.units.filter(({ duty }) => props.waiting.has(duty.id)));
 const settled = computed(() => unsent.value.length === props.line.units.length);
@@ -33,13 +34,25 @@ const gist = computed(() => {
 /** What else there is to say of the line: how long it takes, that its latest day has passed, how often it was missed. */
 const details = computed(() => {
   const { minutes, missed, units } = props.line;
+  const soonest = (dates: readonly (CivilDate | null)[]) =>
+    dates.flatMap((date) => (date !== null && date <= props.speech.today ? [date] : [])).sort()[0];
+  const bookBy = soonest(units.map(({ occurrence }) => occurrence.bookBy));
+  const orderBy = soonest(units.map(({ occurrence }) => occurrence.orderBy));
+  const look = units.some(({ occurrence }) => occurrence.asks === 'look');
   const lapsed = units.find(({ standing, occurrence }) => standing === 'lapsed' && !occurrence.baseline);
   const latest = lapsed && dateText(props.speech, lapsed.occurrence.window.latest);
   return [
+    ...(look ? [{ text: t.value('today.look'), tone: 'soft' }] : []),
     ...(minutes === null
       ? []
       : [{ text: t.value('today.effort', { n: minutes * units.length }), tone: 'soft' }]),
     ...(latest === undefined ? [] : [{ text: t.value('today.lapsed', { latest }), tone: 'grave' }]),
+    ...(bookBy === undefined
+      ? []
+      : [{ text: t.value('today.bookBy', { on: dateText(props.speech, bookBy) }), tone: 'grave' }]),
+    ...(orderBy === undefined
+      ? []
+      : [{ text: t.value('today.orderBy', { on: dateText(props.speech, orderBy) }), tone: 'soft' }]),
     ...(missed === 0 ? [] : [{ text: t.value('today.missed', { n: missed }, missed), tone: 'grave' }]),
   ];
 });

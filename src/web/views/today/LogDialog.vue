@@ -9,6 +9,7 @@ import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { currencyDigits } from '../../../locales/format.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
+import { sleepText } from '../../../locales/sleepText.ts';
 import { dateText } from '../../../locales/speech.ts';
 import { useEffects } from '../../composables/useEffects.ts';
 import { useForm } from '../../composables/useForm.ts';
@@ -17,7 +18,9 @@ import { useWriting, type Sent, type Wanted } from '../../composables/useWriting
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { readCost, readWhole } from '../fields.ts';
-import type { Line, Unit } from './lines.ts';
+import LookFields from './LookFields.vue';
+import { isGraded, lookBody } from './look.ts';
+import { doneBody, type Line, type Unit } from './lines.ts';
 
 /** Logs a line for another day or with details, and says beforehand what follows from it. */
 const props = defineProps<{ line: Line }>();
@@ -32,7 +35,7 @@ const { errorAt, show, refuse, submit, busy } = useForm();
 const { study, foretell, isExtra } = useEffects();
 
 const t = computed(() => speech.value.t);
-const title = computed(() => practiceTitle(t.value, props.line.practice));
+const title = computed(() => practiceTitle(speech.value, props.line.practice));
 const today = computed(() => home.on ?? speech.value.today);
 const currency = computed(() => home.house?.home.currency ?? 'USD');
 const chosen = ref(props.line.units.map(({ duty }) => duty.id));
@@ -44,10 +47,19 @@ const typed = reactive({
   cost: '',
   note: '',
   skipped: false,
+  found: '',
   why: '',
 });
 
 void study(props.line.units.map(({ duty }) => duty));
+
+const looks = computed(() => props.line.units.some(({ occurrence }) => occurrence.asks === 'look'));
+const graded = computed(
+  () => props.line.practice.from === 'catalogue' && isGraded(home.find(props.line.practice.code)),
+);
+typed.found = !looks.value ? 'done' : graded.value ? '0' : 'sound';
+/** Only the work itself takes minutes and money; a look says what it found. */
+const working = computed(() => !typed.skipped && typed.found === 'done');
 
 const units = computed(() => props.line.units.filter(({ duty }) => chosen.value.includes(duty.id)));
 const date = computed((): CivilDate | null =>
@@ -63,7 +75,9 @@ const effects = computed(() => {
 function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } | null {
   const body: EntryBody = typed.skipped
     ? { kind: 'skipped', duty: unit.duty.id, why: '-' }
-    : { kind: 'done', duty: unit.duty.id };
+    : working.value
+      ? doneBody(unit.duty.id, unit.occurrence)
+      : lookBody(typed.found, unit.duty.id, unit.asset.id);
   const after = foretell(unit.duty, on, body);
   if (!after) return null;
   const name = unit.asset.name;
@@ -72,7 +86,10 @@ function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } |
     const dates = { earliest: dateText(speech.value, now.earliest), due: dateText(speech.value, now.due) };
     return { text: t.value('log.extra', { unit: name, ...dates }), extra: true };
   }
-  if (!after.occurrence) return { text: t.value('log.nothing', { unit: name }), extra: false };
+  if (!after.occurrence) {
+    const why = after.sleep ? ` ${sleepText(speech.value, after.sleep)}` : '';
+    return { text: `${t.value('log.nothing', { unit: name })}${why}`, extra: false };
+  }
   const { due } = after.occurrence.window;
   const key = due === now.due ? 'log.stays' : 'log.moves';
   const distance = speech.value.formats.distance(today.value, due);
@@ -94,11 +111,7 @@ const save = () =>
       );
     const body = await readBody();
     if (!body) return;
-    const wanted = units.value.map(({ duty, occurrence }): Wanted => ({
-      date: on,
-      body: { ...body, duty: duty.id },
-      saw: occurrence.key,
-    }));
+    const wanted = units.value.map((unit) => wantedOf(unit, body, on));
     const names = speech.value.formats.list(units.value.map(({ asset }) => asset.name));
     const logged = t.value(
       'today.logged',
@@ -109,6 +122,15 @@ const save = () =>
     if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
     else emit('written', sent, logged);
   });
+
+/** One unit's entry. Done before frost or with a companion, it names the occurrence it was done for. */
+function wantedOf({ duty, asset, occurrence }: Unit, body: Work, date: CivilDate): Wanted {
+  const saw = occurrence.key;
+  if (body.kind === 'skipped') return { date, body: { ...body, duty: duty.id }, saw };
+  if (!working.value) return { date, body: lookBody(typed.found, duty.id, asset.id) };
+  const named = date >= occurrence.window.earliest ? doneBody(duty.id, occurrence) : {};
+  return { date, body: { ...body, duty: duty.id, ...named }, saw };
+}
 
 type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;
 
@@ -172,6 +194,7 @@ async function readWho(): Promise<string | null> {
         </div>
         <p v-if="errorAt('units')" class="notice wrong" role="alert">{{ errorAt('units') }}</p>
       </fieldset>
+      <LookFields v-if="looks && !typed.skipped" v-model="typed.found" :graded="graded" />
       <div class="pair">
         <TextField
           v-model="typed.date"
@@ -180,7 +203,7 @@ async function readWho(): Promise<string | null> {
           type="date"
           :max="today"
         />
-        <ChoiceField v-if="!typed.skipped" v-model="typed.who" :label="t('log.who')" :error="errorAt('who')">
+        <ChoiceField v-if="working" v-model="typed.who" :label="t('log.who')" :error="errorAt('who')">
           <option value="">{{ t('log.whoNone') }}</option>
           <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
             {{ person.name }}
@@ -189,12 +212,12 @@ async function readWho(): Promise<string | null> {
         </ChoiceField>
       </div>
       <TextField
-        v-if="typed.who === NEW_PERSON && !typed.skipped"
+        v-if="typed.who === NEW_PERSON && working"
         v-model="typed.whoName"
         :label="t('log.whoName')"
         :error="errorAt('name')"
       />
-      <template v-if="!typed.skipped">
+      <template v-if="working">
         <div class="pair">
           <TextField
             v-model="typed.minutes"

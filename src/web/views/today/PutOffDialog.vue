@@ -24,7 +24,7 @@ const { errorAt, show, refuse, submit, busy } = useForm();
 const { write } = useWriting();
 
 const t = computed(() => speech.value.t);
-const title = computed(() => practiceTitle(t.value, props.line.practice));
+const title = computed(() => practiceTitle(speech.value, props.line.practice));
 const today = computed(() => home.on ?? speech.value.today);
 const typed = reactive({
   to: toCivilDate(toDay(today.value) + A_WEEK) as string,

@@ -3,9 +3,10 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
 import type { NewEntry, Written } from '../../../contract/schemas.ts';
-import { gistText } from '../../../locales/reasonText.ts';
+import { gistText } from '../../../locales/gistText.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
-import { dateText } from '../../../locales/speech.ts';
+import { sleepText } from '../../../locales/sleepText.ts';
+import { capital, dateText } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -15,7 +16,7 @@ import { useHome } from '../../stores/home.ts';
 import DutyLine from './DutyLine.vue';
 import LogDialog from './LogDialog.vue';
 import PutOffDialog from './PutOffDialog.vue';
-import { SECTIONS, sectionsOf, type Line, type Unit } from './lines.ts';
+import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from './lines.ts';
 
 /** How many coming lines are shown before asking for more. */
 const COMING_SHOWN = 6;
@@ -29,7 +30,9 @@ const waiting = useWaitingDuties();
 const { state, load } = useLoading(() => home.load(String(route.params['homeId'])));
 
 const t = computed(() => speech.value.t);
-const sections = computed(() => (home.house && home.on ? sectionsOf(home.house, home.rows, home.on) : null));
+const sections = computed(() =>
+  home.house && home.on ? sectionsOf(home.house, home.rows, home.on, home.find) : null,
+);
 const showAll = ref(false);
 const busy = ref(false);
 const logging = ref<Line | null>(null);
@@ -52,15 +55,28 @@ const nothingDue = computed(
 const unitNames = (units: readonly Unit[]): string =>
   speech.value.formats.list(units.map(({ asset }) => asset.name));
 
-/** What stands next for what was just written, with the reason: the earliest of the moved dates. */
+/** What stands next for what was just written, with the reason: the earliest of its dates; and how many others moved with it. */
 function whatFollows(written: Written): string {
-  const next = written.rows
+  const { own, others } = rowsOf(written);
+  const moved = others === 0 ? '' : ` ${t.value('today.othersMoved', { n: others }, others)}`;
+  const next = own
     .flatMap(({ occurrence }) => (occurrence ? [occurrence] : []))
     .sort((a, b) => (a.window.due < b.window.due ? -1 : 1))[0];
-  if (!next) return t.value('today.nextNone');
+  if (!next) {
+    const sleep = own.map((row) => row.sleep).find((one) => one !== null);
+    return `${sleep ? sleepText(speech.value, sleep) : t.value('today.nextNone')}${moved}`;
+  }
   const { due } = next.window;
   const distance = speech.value.formats.distance(speech.value.today, due);
-  return `${t.value('today.next', { due: dateText(speech.value, due), distance })} ${gistText(speech.value, next.reasons)}.`;
+  const date = t.value('today.next', { due: dateText(speech.value, due), distance });
+  return `${date} ${capital(gistText(speech.value, next.reasons))}.${moved}`;
+}
+
+/** The rows of the duties that were written about, and how many others changed besides. */
+function rowsOf({ entries, rows }: Written) {
+  const duties = new Set(entries.map(({ body }) => ('duty' in body ? body.duty : undefined)));
+  const own = rows.filter(({ dutyId }) => duties.has(dutyId));
+  return own.length === 0 ? { own: rows, others: 0 } : { own, others: rows.length - own.length };
 }
 
 /** Says what came of a write; the way back is offered where the eye already is. */
@@ -96,16 +112,18 @@ async function done(line: Line, units: readonly Unit[]): Promise<void> {
   const { on } = home;
   if (busy.value || !on) return;
   const fresh = units.filter(({ duty }) => !waiting.value.has(duty.id));
-  if (fresh.some(({ standing, occurrence }) => standing === 'ahead' && !occurrence.baseline)) {
+  const early = fresh.some(({ standing, occurrence }) => standing === 'ahead' && !occurrence.baseline);
+  // A look needs to be told what it found.
+  if (early || fresh.some(({ occurrence }) => occurrence.asks === 'look')) {
     logging.value = line;
     return;
   }
   const wanted = fresh.map(({ duty, occurrence }): Wanted => ({
     date: on,
-    body: { kind: 'done', duty: duty.id },
+    body: doneBody(duty.id, occurrence),
     saw: occurrence.key,
   }));
-  const title = practiceTitle(t.value, line.practice);
+  const title = practiceTitle(speech.value, line.practice);
   const text = t.value('today.logged', { title, units: unitNames(fresh) });
   const sent = await whileBusy(() => write(wanted, text));
   await say(sent, text);

@@ -1,7 +1,8 @@
 import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
 import { toDay, type CivilDate } from '../../../core/calendar/civilDate.ts';
-import { findPractice } from '../../../core/catalogue/catalogue.ts';
-import { currentUnit, windowTermsOf, type Asset, type Duty } from '../../../core/house/house.ts';
+import type { EntryBody } from '../../../core/ledger/entry.ts';
+import { currentUnit, type Asset, type Duty } from '../../../core/house/house.ts';
+import type { FindPractice } from '../../../core/house/timingOf.ts';
 import { standingOn, type Standing, type Window } from '../../../core/schedule/window.ts';
 
 export type Occurrence = NonNullable<ScheduleRow['occurrence']>;
@@ -35,6 +36,7 @@ export function sectionsOf(
   house: HouseBody,
   rows: readonly ScheduleRow[],
   on: CivilDate,
+  find: FindPractice,
 ): Record<Section, Line[]> {
   const groups = new Map<string, Unit[]>();
   for (const row of rows) {
@@ -46,7 +48,7 @@ export function sectionsOf(
   const sections: Record<Section, Line[]> = { late: [], open: [], baseline: [], coming: [] };
   for (const [key, units] of groups) {
     const [first] = units;
-    if (first) sections[sectionOf(first)].push(lineOf(key, units, first));
+    if (first) sections[sectionOf(first)].push(lineOf(key, units, first, find));
   }
   for (const section of SECTIONS) sections[section].sort(section === 'baseline' ? bySafety : byDue);
   return sections;
@@ -70,16 +72,17 @@ function sectionOf({ occurrence, standing }: Unit): Section {
 const practiceKey = (practice: Duty['practice']): string =>
   practice.from === 'catalogue' ? practice.code : `own ${practice.title}`;
 
-function lineOf(key: string, units: readonly Unit[], first: Unit): Line {
+function lineOf(key: string, units: readonly Unit[], first: Unit, find: FindPractice): Line {
   const { practice } = first.duty;
+  const known = practice.from === 'catalogue' ? find(practice.code) : undefined;
   const sorted = [...units].sort((a, b) => (a.occurrence.window.due < b.occurrence.window.due ? -1 : 1));
   return {
     key,
     practice,
     units: sorted,
     due: (sorted[0] ?? first).occurrence.window.due,
-    lifeSafety: windowTermsOf(practice).lifeSafety,
-    minutes: practice.from === 'catalogue' ? (findPractice(practice.code)?.minutes ?? null) : null,
+    lifeSafety: practice.from === 'home' ? practice.lifeSafety : known?.lifeSafety === true,
+    minutes: known?.minutes ?? null,
     missed: units.reduce((sum, { row }) => sum + row.missed.length, 0),
   };
 }
@@ -97,4 +100,10 @@ export function sharedWindow(units: readonly Unit[]): Window | null {
       window.earliest === earliest && window.due === due && window.latest === latest,
   );
   return same ? first.occurrence.window : null;
+}
+
+/** Done, for an occurrence whose window frost or a companion has opened early: named, so that it stays answered when they have passed. */
+export function doneBody(duty: string, { key, reasons }: Occurrence): EntryBody {
+  const openedEarly = reasons.some(({ kind }) => kind === 'pull' || kind === 'bound');
+  return { kind: 'done', duty, ...(openedEarly && { occurrence: key }) };
 }

@@ -1,0 +1,86 @@
+import { z } from 'zod';
+import { assetKindSchema, type AssetKind } from '../house/assetKind.ts';
+import type { FactValue } from '../house/factValue.ts';
+import { codeSchema } from '../schedule/rule.ts';
+
+/** What a climate is like, as far as upkeep cares. */
+export const climateTraitSchema = z.enum([
+  'freezes',
+  'heats',
+  'cools',
+  'humid-summer',
+  'dry',
+  'mild-wet',
+  'cold-winter',
+]);
+export type ClimateTrait = z.infer<typeof climateTraitSchema>;
+
+const wanted = z.union([z.string().max(60), z.number(), z.boolean()]);
+
+/** Something that may be so of an asset or a house. A fact nobody knows yet makes it undecided. */
+export type Condition =
+  | { fact: string; is: string | number | boolean | (string | number | boolean)[] }
+  | { trait: string; is?: string | number | boolean | undefined }
+  | { climate: ClimateTrait }
+  | { has: AssetKind }
+  | { all: Condition[] }
+  | { any: Condition[] }
+  | { not: Condition };
+
+export const conditionSchema: z.ZodType<Condition> = z.lazy(() =>
+  z.union([
+    z.strictObject({ fact: codeSchema, is: z.union([wanted, z.array(wanted).min(1)]) }),
+    z.strictObject({ trait: codeSchema, is: wanted.optional() }),
+    z.strictObject({ climate: climateTraitSchema }),
+    z.strictObject({ has: assetKindSchema }),
+    z.strictObject({ all: z.array(conditionSchema).min(1) }),
+    z.strictObject({ any: z.array(conditionSchema).min(1) }),
+    z.strictObject({ not: conditionSchema }),
+  ]),
+);
+
+/** What is known when a condition is judged. A trait never told of is undefined. */
+export interface KnownFacts {
+  readonly facts: Readonly<Record<string, FactValue>>;
+  readonly traits: ReadonlyMap<string, FactValue>;
+  readonly climate: ReadonlySet<ClimateTrait> | null;
+  readonly kinds: ReadonlySet<AssetKind>;
+}
+
+export type Truth = 'yes' | 'no' | 'unknown';
+
+/** Whether a condition holds. What is not known decides nothing by itself, and counts as not so where it is ruled out. */
+export function holds(condition: Condition, known: KnownFacts): Truth {
+  if ('fact' in condition) {
+    const value = known.facts[condition.fact];
+    if (value === undefined || value === null) return 'unknown';
+    const list = Array.isArray(condition.is) ? condition.is : [condition.is];
+    return list.includes(value) ? 'yes' : 'no';
+  }
+  if ('trait' in condition) {
+    const value = known.traits.get(condition.trait);
+    if (value === undefined || value === null) return 'unknown';
+    const is =
+      condition.is === undefined ? value !== false && value !== 0 && value !== '' : value === condition.is;
+    return is ? 'yes' : 'no';
+  }
+  if ('climate' in condition) {
+    if (!known.climate) return 'unknown';
+    return known.climate.has(condition.climate) ? 'yes' : 'no';
+  }
+  if ('has' in condition) return known.kinds.has(condition.has) ? 'yes' : 'no';
+  // What nobody has said is presumed not to be so: an alarm not known to be monitored is tested.
+  if ('not' in condition) return holds(condition.not, known) === 'yes' ? 'no' : 'yes';
+  if ('all' in condition) return allOf(condition.all.map((part) => holds(part, known)));
+  return anyOf(condition.any.map((part) => holds(part, known)));
+}
+
+function allOf(truths: readonly Truth[]): Truth {
+  if (truths.includes('no')) return 'no';
+  return truths.includes('unknown') ? 'unknown' : 'yes';
+}
+
+function anyOf(truths: readonly Truth[]): Truth {
+  if (truths.includes('yes')) return 'yes';
+  return truths.includes('unknown') ? 'unknown' : 'no';
+}

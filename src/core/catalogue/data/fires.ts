@@ -1,0 +1,176 @@
+import type { Practice } from '../practice.ts';
+import { every, lookThen, practicesOf, school, season } from './build.ts';
+
+const { duty, habit } = practicesOf('fires');
+
+/** Fires and outdoor cooking. */
+export const fires: readonly Practice[] = [
+  duty({
+    code: 'chimney-inspect-and-sweep',
+    title: 'Have the chimney inspected and swept',
+    why: 'Tar lines the flue and can ignite; debris or damage sends smoke and carbon monoxide indoors.',
+    appliesTo: ['chimney'],
+    lifeSafety: true,
+    minutes: 20,
+    doers: ['trade'],
+    lead: { days: 21, busy: { days: 42, from: 'heatingStart', to: 'midwinter' } },
+    supplies: [],
+    steps: {
+      first: [['Hearth cold; nobody lights it until it is cleared.', 'fire-load']],
+      work: [
+        ['The specialist inspects fireplace and flue.', 'carbon-monoxide'],
+        'Swept as found.',
+        'Ask about crown, {flashing} and growths while there.',
+      ],
+      closeOut: ['A certificate or dated note.'],
+    },
+    judge: {
+      sound: 'Swept this year.',
+      watch: 'No date on file.',
+      act: 'Not inspected and a fire planned: hold the fire.',
+      stop: 'Smoke into the room, or a roar in the chimney.',
+    },
+    mistakes: ['Taking treated logs for a sweep.'],
+    notes: [
+      'Stopgap where no expert can be had: treated cleaning logs, burned through the season, lessen tar; they do not replace a sweep.',
+    ],
+    schools: [
+      school(
+        'before-first-fire',
+        'Every year before the first fire',
+        'Safety first.',
+        'Wood, always.',
+        season('heatingStart', -21),
+      ),
+      school(
+        'inspect-sweep-as-needed',
+        'Inspected each year, swept as found',
+        'By use: a little-used flue need not be swept.',
+        'Few fires.',
+        lookThen(season('heatingStart', -21), { finding: 'tar' }, 14),
+        { fact: 'use', is: 'light' },
+      ),
+    ],
+    defaultSchool: 'before-first-fire',
+    defaultBecause: 'The visit is the same; the brush costs little more.',
+    after: ['co-alarm-test-and-battery', 'smoke-alarm-test'],
+    handy: ['roofline-growth-remove', 'heating-service-visit'],
+  }),
+  habit({
+    code: 'fireplace-damper-and-doors',
+    title: 'Work the fireplace damper; fit glass doors',
+    why: 'Left open it drains warm air; shut on embers it traps fumes. Glass doors keep the room’s air in.',
+    appliesTo: ['fireplace'],
+    minutes: 5,
+    doers: ['self', 'trade'],
+    steps: {
+      first: ['Open the damper before lighting.'],
+      work: [
+        'Burn with doors as the maker says.',
+        [
+          'Wait until every ember is out; ash goes into a lidded metal bin outdoors.',
+          'carbon-monoxide',
+          'hot-ash',
+        ],
+        'Shut the damper.',
+      ],
+      closeOut: ['Shut while idle; ask “damper shut?” in the autumn walk.'],
+    },
+    judge: { sound: 'Cold and shut.', act: 'Idle and open.', stop: 'Any glow and shut: open it.' },
+    handy: ['air-leak-survey', 'chimney-inspect-and-sweep'],
+  }),
+  duty({
+    code: 'gas-fireplace-check',
+    title: 'Check the gas fireplace',
+    why: 'Insects, rodents and webs gather under it in summer and upset the burner.',
+    appliesTo: ['gas-fireplace'],
+    lifeSafety: true,
+    minutes: 30,
+    doers: ['self', 'trade'],
+    setUps: ['gas-off'],
+    steps: {
+      first: [['Gas off and cold.', 'gas']],
+      work: [
+        ['Hinge the lower flap down and find the valve; gloves, look before reaching in.', 'animals'],
+        'Clear webs, insects, droppings.',
+        'Gas on, light it.',
+        ['Watch the flame.', 'carbon-monoxide'],
+      ],
+      closeOut: ['Flap up, log.'],
+    },
+    judge: {
+      sound: 'Clean, a proper flame.',
+      stop: 'Sooty, lazy, wrong color, or a smell of gas: licensed trade.',
+    },
+    schools: [
+      school('yearly', 'Yearly, before winter', 'Winterizers.', 'Always.', season('heatingStart', -14)),
+    ],
+    defaultSchool: 'yearly',
+    defaultBecause: 'They nest in summer.',
+    after: ['co-alarm-test-and-battery'],
+    handy: ['combustion-appliance-clearance'],
+    tools: ['flashlight', 'brush', 'vacuum'],
+    leadsTo: ['gas-smell-response'],
+  }),
+  duty({
+    code: 'grill-clean',
+    title: 'Empty the grill of ash and grease',
+    why: 'Old ash and drippings flare up and cook badly.',
+    appliesTo: ['grill'],
+    minutes: 45,
+    setUps: ['wet-vacuum'],
+    steps: {
+      first: [['Cold; fuel shut off.', 'scald']],
+      work: [
+        ['Scoop out ash and grease; never vacuum warm ash.', 'fire-load', 'hot-ash'],
+        '{Shop vacuum} until the floor shows.',
+        'Look at the burners for nests.',
+      ],
+      closeOut: ['Marked ready.'],
+    },
+    judge: { sound: 'Bare floor to be seen; stained metal is not dirt.', act: 'Caked.' },
+    schools: [
+      school('spring', 'Each spring before use', 'Owners.', 'Seasonal use.', season('heatingEnd', -21)),
+      school(
+        'often-used',
+        'Every four months',
+        'Where it is lit all year.',
+        'All-year grilling.',
+        every(4, 'months'),
+        { not: { climate: 'heats' } },
+      ),
+    ],
+    defaultSchool: 'spring',
+    defaultBecause: 'Before use rises.',
+    handy: ['grill-burner-nest-clear'],
+    tools: ['scoop', 'wet-vacuum', 'brush'],
+  }),
+  duty({
+    code: 'grill-burner-nest-clear',
+    title: 'Have the grill’s burners cleared of nests',
+    why: 'Spiders move in over winter and block the gas passages.',
+    appliesTo: ['grill'],
+    when: { fact: 'fuel', is: 'gas' },
+    minutes: 30,
+    doers: ['trade', 'self'],
+    setUps: ['gas-off'],
+    steps: {
+      first: [['Gas off.', 'gas']],
+      work: [['Burners out and cleaned; hiring is advised.', 'animals'], 'Refit.'],
+      closeOut: ['Test flame, log.'],
+    },
+    judge: { sound: 'An even flame.', stop: 'Uneven, or burning at the valve.' },
+    schools: [
+      school(
+        'spring',
+        'Each spring before first lighting',
+        'Everyone who grills on gas.',
+        'Always.',
+        season('heatingEnd', -21),
+      ),
+    ],
+    defaultSchool: 'spring',
+    defaultBecause: 'They nest over winter.',
+    handy: ['grill-clean'],
+  }),
+];

@@ -1,0 +1,291 @@
+import type { Hazard } from '../lists.ts';
+
+/** What can hurt someone: the caution shown at the step, when to stop and call, and the work at which it must stand. */
+export interface HazardNote {
+  readonly caution: string;
+  readonly stop: string | null;
+  readonly stands: readonly string[];
+}
+
+/** Cautions in the catalogue's words (`{term}` and `{a|b}` as there). */
+export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
+  falls: {
+    caution:
+      'A tall enough ladder on firm ground, four up for one out, clear of lines, a helper holding it; never alone on a roof. Prefer a window look, a drone or a hose test.',
+    stop: 'Steep, high, wet, icy, or simply uneasy: hire.',
+    stands: [
+      'gutter-clean',
+      'roof-storm-look',
+      'roof-tile-replace',
+      'lead-flashing-refix',
+      'smoke-alarm-test',
+      'smoke-alarm-battery-swap',
+      'smoke-alarm-age-replace',
+      'evaporative-cooler-shut',
+      'evaporative-cooler-reopen',
+      'air-filter-panel-replace',
+      'overflow-pipe-wind-tee',
+      'metal-roof-coat',
+    ],
+  },
+  shock: {
+    caution:
+      'Isolate first at the local switch or the panel and prove it dead with a proven tester; dry hands.',
+    stop: 'Frayed wire, scorch, a breaker that trips again, a protective {outlet} that will not reset.',
+    stands: [
+      'circulator-pump-free',
+      'furnace-annual-tune-up',
+      'furnace-flame-sensor-clean',
+      'furnace-cabinet-clean',
+      'furnace-blower-wheel-clean',
+      'outlet-gasket-fit',
+      'ventilator-filter-vacuum',
+      'ventilator-core-clean',
+      'condensate-pan-tablets',
+      'condensate-line-brush',
+      'aerobic-timer-check',
+      'breaker-trip-reset',
+      'gfci-test',
+    ],
+  },
+  gas: {
+    caution: 'Gas shut before opening anything; you turn valves only.',
+    stop: 'A smell of gas: touch no switch, no phone indoors, out of the house, emergency number. Any pipe work: licensed trade.',
+    stands: [
+      'furnace-annual-tune-up',
+      'furnace-flame-sensor-clean',
+      'furnace-cabinet-clean',
+      'gas-fireplace-check',
+      'grill-burner-nest-clear',
+      'water-heater-flue-centre',
+      'tankless-heater-flush',
+      'dryer-vent-clean',
+      'gas-shutoff-locate',
+      'gas-smell-response',
+      'gas-vent-and-trap-check',
+    ],
+  },
+  'carbon-monoxide': {
+    caution: 'Alarms proven before the first firing; fresh air.',
+    stop: 'An alarm, a shared headache or nausea, an orange or roaming flame, a cracked exchanger, a loose flue.',
+    stands: [
+      'furnace-annual-tune-up',
+      'furnace-start-sequence-watch',
+      'heat-exchanger-inspect',
+      'gas-vent-and-trap-check',
+      'oil-boiler-annual-service',
+      'water-heater-flue-centre',
+      'fireplace-damper-and-doors',
+      'chimney-inspect-and-sweep',
+      'gas-fireplace-check',
+      'co-event-response',
+    ],
+  },
+  'delayed-ignition': {
+    caution: 'Nothing near the burner opening; face away.',
+    stop: 'Scorch marks in front of the burner.',
+    stands: ['combustion-appliance-clearance', 'furnace-start-sequence-watch'],
+  },
+  'plant-overheating': {
+    caution: 'A clean filter of the right grade, or the plant ices or overheats.',
+    stop: 'Ice on the lines, or repeated shut-down with a clean filter.',
+    stands: ['airflow-restriction-signs', 'air-filter-panel-replace'],
+  },
+  scald: {
+    caution: 'Let it cool; about {120 °F|49 °C} at the {faucet} is hot enough.',
+    stop: 'Hot water beyond control.',
+    stands: [
+      'water-heater-temperature-set',
+      'radiator-valve-gland-tighten',
+      'grill-clean',
+      'window-film-fit',
+    ],
+  },
+  cuts: {
+    caution: 'Gloves; slow hands in tight places.',
+    stop: 'A deep cut.',
+    stands: [
+      'furnace-annual-tune-up',
+      'furnace-cabinet-clean',
+      'glazing-putty-renew',
+      'loft-insulation-lay',
+      'duct-seal-and-insulate',
+    ],
+  },
+  'mixed-chemicals': {
+    caution:
+      'Vinegar or bleach, never both and never one after the other without flushing; bleach never with acid, ammonia or descaler.',
+    stop: 'Fumes: leave, and air the room.',
+    stands: ['condensate-line-treat', 'aerobic-chlorine-tablets'],
+  },
+  'poison-tablets': {
+    caution: 'Not for swallowing; locked away from children.',
+    stop: 'Swallowed: the poison advice line.',
+    stands: ['condensate-pan-tablets', 'aerobic-chlorine-tablets'],
+  },
+  'pressurised-gas': {
+    caution: 'Safety catch until ready, the tip held firmly, eye protection; never stored in heat.',
+    stop: 'Two cartridges without result.',
+    stands: ['condensate-line-gas-blast'],
+  },
+  'mineral-fibre': {
+    caution: 'Gloves, mask, goggles, overalls; the clothing thrown away after.',
+    stop: 'Trouble breathing.',
+    stands: ['loft-insulation-lay', 'underbelly-seal', 'duct-seal-and-insulate'],
+  },
+  'ceiling-fall': {
+    caution: 'Tread on timbers only; never alone up there.',
+    stop: null,
+    stands: [
+      'loft-insulation-lay',
+      'air-filter-media-replace',
+      'condensate-line-treat',
+      'condensate-backup-protection-check',
+      'ac-temperature-split-test',
+    ],
+  },
+  'heat-illness': {
+    caution: 'Water, shade, short visits.',
+    stop: 'Dizziness.',
+    stands: [
+      'air-filter-media-replace',
+      'ac-temperature-split-test',
+      'loft-insulation-lay',
+      'metal-roof-coat',
+    ],
+  },
+  'skin-contact': {
+    caution: 'Rubber gloves and air.',
+    stop: null,
+    stands: ['tile-regrout', 'brick-repoint', 'worktop-edge-seal', 'underbelly-seal', 'window-caulk-run'],
+  },
+  'old-paint': {
+    caution: 'Old paint and flashing may hold lead: wet, no dry dust, wash hands.',
+    stop: 'Large areas: a trade.',
+    stands: ['lead-flashing-refix', 'hinge-clean-oil', 'glazing-putty-renew'],
+  },
+  'sewage-infection': {
+    caution: 'Gloves; wash thoroughly.',
+    stop: 'Overflow, or a broken lid.',
+    stands: [
+      'aerobic-quick-look',
+      'aerobic-lid-baffle-elbow-check',
+      'aerobic-layer-measure',
+      'aerobic-pump-out',
+      'aerobic-blower-service',
+      'aerobic-aeration-chamber-check',
+      'aerobic-upflow-filter',
+      'aerobic-chlorine-tablets',
+      'septic-saturation-response',
+      'gully-clear',
+      'sink-trap-clean',
+    ],
+  },
+  'open-tank': {
+    caution:
+      'Never enter or lean in, never alone by it; children off; the lid back at once. Someone fallen in: call, never follow.',
+    stop: 'Any repair inside: licensed trade.',
+    stands: [
+      'aerobic-lid-baffle-elbow-check',
+      'aerobic-layer-measure',
+      'aerobic-pump-out',
+      'aerobic-aeration-chamber-check',
+      'aerobic-upflow-filter',
+      'septic-saturation-response',
+    ],
+  },
+  'buoyant-tank': {
+    caution: 'Do not have it pumped on your own decision.',
+    stop: 'Soaked ground: the tank can float.',
+    stands: ['septic-saturation-response', 'aerobic-pump-out'],
+  },
+  'frost-burst': {
+    caution: 'Before the first freeze.',
+    stop: 'Water running: {main shutoff} off.',
+    stands: [
+      'hose-disconnect',
+      'outdoor-tap-shut-and-drain',
+      'irrigation-winterise',
+      'evaporative-cooler-shut',
+      'pipe-insulation-fit',
+    ],
+  },
+  flooding: {
+    caution: 'Isolate; bowl and towel; watch the first run.',
+    stop: 'A valve that will not close: {main shutoff} off, licensed trade.',
+    stands: [
+      'tap-washer-replace',
+      'service-valve-fit',
+      'washing-machine-filter',
+      'humidifier-pad-replace',
+      'outdoor-tap-reopen',
+    ],
+  },
+  'ceiling-collapse': {
+    caution: 'Stay out from under a bulge.',
+    stop: 'A bulge, or a heavy drip.',
+    stands: ['condensate-pan-overflow-clear', 'ceiling-stain-watch'],
+  },
+  'fire-load': {
+    caution: 'Lint, grease and tar burn: clear before use.',
+    stop: 'A burning smell, a roar in the chimney.',
+    stands: ['dryer-vent-clean', 'grill-clean', 'chimney-inspect-and-sweep'],
+  },
+  'open-flame': {
+    caution: 'Candles and pots are never left alone.',
+    stop: null,
+    stands: ['season-comfort-changeover'],
+  },
+  'falling-ice': {
+    caution: 'Stand clear; do not hack.',
+    stop: 'A large mass over a doorway.',
+    stands: ['ice-dam-watch'],
+  },
+  slips: { caution: 'Sand.', stop: null, stands: ['concrete-deicer-hold'] },
+  mould: {
+    caution: 'Dry it and mend the cause.',
+    stop: 'Wide or hidden growth.',
+    stands: ['interior-leak-watch', 'damp-and-moisture-habits', 'shrub-wall-clearance'],
+  },
+  rot: {
+    caution: 'Keep vents and grooves open.',
+    stop: 'Soft timber.',
+    stands: ['air-brick-clear', 'window-drip-groove-and-cable-loop'],
+  },
+  animals: {
+    caution: 'Gloves; look before closing in.',
+    stop: 'Wildlife, or nests of insects that sting.',
+    stands: ['skirting-repair', 'gas-fireplace-check', 'grill-burner-nest-clear', 'aerobic-blower-service'],
+  },
+  'heavy-load': {
+    caution: 'Two people; lift with the legs.',
+    stop: null,
+    stands: ['refrigerator-coil-clean', 'door-sweep-replace'],
+  },
+  'low-glass': {
+    caution: 'Toughened glass where people may fall against it.',
+    stop: 'A broken pane.',
+    stands: ['low-level-safety-glass'],
+  },
+  'spring-tension': {
+    caution: 'The springs hold enough to maim: never touch them.',
+    stop: 'Anything about them: licensed trade.',
+    stands: ['garage-and-hatch-seal-check'],
+  },
+  'flammable-spray': {
+    caution: 'No flame, no spark, plenty of air.',
+    stop: null,
+    stands: ['wall-penetration-seal', 'underbelly-seal'],
+  },
+  'hot-ash': {
+    caution: 'Ash goes cold into a lidded metal bin outdoors; never a vacuum.',
+    stop: null,
+    stands: ['fireplace-damper-and-doors', 'grill-clean'],
+  },
+  asbestos: {
+    caution:
+      'Old duct tape, lagging, vermiculite and textured ceilings may hold asbestos: do not disturb them.',
+    stop: 'Anything suspected: a licensed trade tests it first.',
+    stands: ['duct-seal-and-insulate', 'gas-vent-and-trap-check', 'loft-insulation-lay'],
+  },
+};

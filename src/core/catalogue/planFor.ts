@@ -1,0 +1,138 @@
+import { figuresOf, type ClimatePlace } from '../climate/climate.ts';
+import type { StationClimate } from '../climate/stationClimate.ts';
+import type { AssetKind } from '../house/assetKind.ts';
+import type { FactValue } from '../house/factValue.ts';
+import type { Asset } from '../house/house.ts';
+import { holds, type ClimateTrait, type KnownFacts, type Truth } from './condition.ts';
+import type { Practice, School } from './practice.ts';
+
+/** A house as described, before anything is kept: what stands in it, what it and its people are like, where it is. */
+export interface Described extends ClimatePlace {
+  readonly assets: readonly Asset[];
+  readonly traits: ReadonlyMap<string, FactValue>;
+}
+
+/** One duty of a plan: what is done to which thing, by which school, and why that one. */
+export interface PlannedDuty {
+  readonly practice: Extract<Practice, { kind: 'duty' }>;
+  readonly asset: Asset;
+  readonly school: School;
+  readonly because: 'default' | 'fits';
+}
+
+/** What does not become a duty, and why. */
+export interface LeftOut {
+  readonly practice: Practice;
+  readonly asset: Asset;
+  readonly because: 'not-here' | 'not-known' | 'alternative' | 'covered';
+  /** The practice that takes its place, or does it as well. */
+  readonly by: string | null;
+}
+
+export interface Plan {
+  readonly duties: readonly PlannedDuty[];
+  /** Improvements, facts to establish, responses and habits that go with what stands in the house. */
+  readonly besides: readonly { readonly practice: Practice; readonly asset: Asset }[];
+  readonly leftOut: readonly LeftOut[];
+}
+
+/** The plan a good practitioner would propose for a house: what applies, one of each group of alternatives, no look beside the change that covers it. */
+export function planFor(house: Described, practices: readonly Practice[]): Plan {
+  const judge = new Judge(house);
+  const leftOut: LeftOut[] = [];
+  const applying = practices.flatMap((practice) =>
+    house.assets
+      .filter(({ kind }) => practice.appliesTo.includes(kind))
+      .flatMap((asset) => {
+        const truth = judge.applies(practice, asset);
+        if (truth === 'yes' || (truth === 'unknown' && practice.kind !== 'duty'))
+          return [{ practice, asset }];
+        leftOut.push({ practice, asset, because: truth === 'no' ? 'not-here' : 'not-known', by: null });
+        return [];
+      }),
+  );
+  const duties = applying.flatMap(({ practice, asset }): PlannedDuty[] =>
+    practice.kind === 'duty' ? [{ practice, asset, ...judge.schoolOf(practice, asset) }] : [],
+  );
+  const chosen = withoutCovered(withoutAlternatives(duties, leftOut), leftOut);
+  return { duties: chosen, besides: applying.filter(({ practice }) => practice.kind !== 'duty'), leftOut };
+}
+
+/** Of one group of alternatives on one thing the first listed stays, the rest are offered when a step fails. */
+function withoutAlternatives(duties: readonly PlannedDuty[], leftOut: LeftOut[]): PlannedDuty[] {
+  const first = new Map<string, string>();
+  return duties.filter(({ practice, asset }) => {
+    if (practice.alternatives === undefined) return true;
+    const key = `${asset.id} ${practice.alternatives}`;
+    const kept = first.get(key);
+    if (kept === undefined) first.set(key, practice.code);
+    if (kept === undefined) return true;
+    leftOut.push({ practice, asset, because: 'alternative', by: kept });
+    return false;
+  });
+}
+
+/** What another duty on the same thing does as well is no duty of its own. */
+function withoutCovered(duties: readonly PlannedDuty[], leftOut: LeftOut[]): PlannedDuty[] {
+  return duties.filter(({ practice, asset }) => {
+    const by = duties.find(
+      (other) => other.asset.id === asset.id && other.practice.covers.includes(practice.code),
+    );
+    if (by) leftOut.push({ practice, asset, because: 'covered', by: by.practice.code });
+    return !by;
+  });
+}
+
+class Judge {
+  private readonly kinds: ReadonlySet<AssetKind>;
+  private readonly climate: ReadonlySet<ClimateTrait> | null;
+
+  constructor(private readonly house: Described) {
+    this.kinds = new Set(house.assets.map(({ kind }) => kind));
+    const figures = figuresOf(house);
+    this.climate = figures && climateTraits(figures);
+  }
+
+  applies(practice: Practice, asset: Asset): Truth {
+    return practice.when === undefined ? 'yes' : holds(practice.when, this.known(asset));
+  }
+
+  /** The last listed school whose case this house can be seen to be; else the default. */
+  schoolOf(practice: PlannedDuty['practice'], asset: Asset): Pick<PlannedDuty, 'school' | 'because'> {
+    const known = this.known(asset);
+    const fitting = practice.schools.findLast(
+      ({ fits }) => fits !== undefined && holds(fits, known) === 'yes',
+    );
+    const usual = practice.schools.find(({ code }) => code === practice.defaultSchool);
+    const school = fitting ?? usual;
+    if (!school) throw new Error(`${practice.code} has no default school`);
+    return { school, because: fitting ? 'fits' : 'default' };
+  }
+
+  private known({ facts }: Asset): KnownFacts {
+    return { facts: facts ?? {}, traits: this.house.traits, climate: this.climate, kinds: this.kinds };
+  }
+}
+
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/**
+ * What a climate is like, from its figures (°C, mm). Humid summer: it cools, and the months with lows of 18 °C and more bring
+ * 80 mm of rain on average; dry: under 400 mm a year; mild and wet: never cools, no month's mean at or below 0, over 600 mm.
+ */
+export function climateTraits(figures: StationClimate): ReadonlySet<ClimateTrait> {
+  const traits = new Set<ClimateTrait>();
+  const means = figures.high.map((high, month) => (high + (figures.low[month] ?? high)) / 2);
+  const rain = figures.rain.reduce((sum, month) => sum + month, 0);
+  const sultry = figures.rain.filter((_, month) => (figures.low[month] ?? 0) >= 18);
+  const cools = figures.cooling !== 'never';
+  if (figures.firstFreeze[10] !== null) traits.add('freezes');
+  if (figures.heating !== 'never') traits.add('heats');
+  if (cools) traits.add('cools');
+  if (cools && sultry.length > 0 && mean(sultry) >= 80) traits.add('humid-summer');
+  if (rain < 400) traits.add('dry');
+  if (!cools && Math.min(...means) > 0 && rain > 600) traits.add('mild-wet');
+  if (Math.min(...means) <= -1) traits.add('cold-winter');
+  return traits;
+}

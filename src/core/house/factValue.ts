@@ -1,0 +1,5 @@
+import { z } from 'zod';
+
+/** What may be known of a thing or a household; null: not known yet. */
+export const factValueSchema = z.union([z.string().max(200), z.number(), z.boolean(), z.null()]);
+export type FactValue = z.infer<typeof factValueSchema>;

@@ -1,0 +1,342 @@
+import { toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import { partialDay } from '../calendar/partialDate.ts';
+import { weatherTriggers, type Trigger, type Weather } from '../climate/weather.ts';
+import { rootsOf, type Asset, type House } from '../house/house.ts';
+import { timingOf, type FindPractice } from '../house/timingOf.ts';
+import type { StandingEntry } from '../ledger/corrections.ts';
+import type { EntryBody } from '../ledger/entry.ts';
+import { stockAfter } from '../supplies/stock.ts';
+import type { MeterReading } from './clocks/clock.ts';
+import {
+  stateKey,
+  type DutyHistory,
+  type HouseHistory,
+  type TermsSegment,
+  type TraitChange,
+} from './history.ts';
+import type { Look, Mark } from './mark.ts';
+import type { StateChange } from './standingState.ts';
+import type { Terms } from './terms.ts';
+import type { Timing } from './timing.ts';
+
+/** By the day it happened; on one day, by the order of writing. So the order of typing past days does not matter. */
+function byDayThenSequence(a: StandingEntry, b: StandingEntry): number {
+  if (a.date !== b.date) return a.date < b.date ? -1 : 1;
+  return a.sequence - b.sequence;
+}
+
+/** Gathers what a corrected ledger says of each duty and of the house, leaving out what is struck out or dated after `today`. */
+export function gather(
+  house: House,
+  standing: readonly StandingEntry[],
+  today: CivilDate,
+  find: FindPractice,
+  weather: Weather,
+): HouseHistory {
+  const ordered = standing.filter(({ voidedBy }) => voidedBy === null).sort(byDayThenSequence);
+  const gathering = new Gathering(house, find);
+  ordered.forEach((item, order) => {
+    // An adoption still to come already names its duty; all else waits for its day.
+    if (item.body.kind === 'adopted') gathering.adopt(item, item.body);
+    else if (item.date <= today) gathering.take(item, order);
+  });
+  const past = ordered.filter(({ date }) => date <= today);
+  return gathering.finish(weatherTriggers(weather, toDay(today)), past);
+}
+
+class Gathering {
+  private readonly drafts = new Map<string, Draft>();
+  private readonly byRoot = new Map<string, Draft[]>();
+  private readonly roots: ReadonlyMap<string, string>;
+  private readonly assets: ReadonlyMap<string, Asset>;
+  private readonly standingUnit = new Map<string, string>();
+  private readonly triggers: Trigger[] = [];
+  private readonly traits = new Map<string, TraitChange[]>();
+  private readonly states = new Map<string, StateChange[]>();
+  private readonly meters = new Map<string, Map<string, MeterReading[]>>();
+
+  constructor(house: House, find: FindPractice) {
+    this.roots = rootsOf(house.assets);
+    this.assets = new Map(house.assets.map((asset) => [asset.id, asset]));
+    for (const duty of house.duties) {
+      const root = this.rootOf(duty.asset);
+      const timing = timingOf(duty, this.assets.get(duty.asset), find);
+      const code = duty.practice.from === 'catalogue' ? duty.practice.code : null;
+      const covers = (code !== null && find(code)?.covers) || [];
+      const draft = new Draft({ duty, timing, root, code, covers, made: bornOf(this.assets.get(root)) });
+      this.drafts.set(duty.id, draft);
+      const others = this.byRoot.get(root);
+      if (others) others.push(draft);
+      else this.byRoot.set(root, [draft]);
+    }
+  }
+
+  adopt({ entry, date }: StandingEntry, body: Extract<EntryBody, { kind: 'adopted' }>): void {
+    this.drafts.get(body.duty)?.adopt(entry.id, toDay(date), body.terms);
+  }
+
+  /** Hands an entry to whatever it speaks of. Kinds that decide no date are left. */
+  take(item: StandingEntry, order: number): void {
+    const { body } = item;
+    const day = toDay(item.date);
+    const entryId = item.entry.id;
+    switch (body.kind) {
+      case 'terms':
+        this.drafts.get(body.duty)?.changeTerms(day, body.terms);
+        break;
+      case 'retired':
+        this.drafts.get(body.duty)?.retire(day);
+        break;
+      case 'done':
+      case 'skipped':
+        this.complete(body, { entryId, day, order });
+        break;
+      case 'putOff':
+        this.mark(body.duty, order, {
+          kind: 'putOff',
+          day,
+          occurrence: body.occurrence,
+          to: body.to,
+          why: body.why,
+        });
+        break;
+      case 'paused':
+      case 'resumed':
+        this.mark(body.duty, order, { kind: body.kind, day });
+        break;
+      default:
+        this.takeOfAsset(body, { entryId, day, order });
+    }
+  }
+
+  private takeOfAsset(body: EntryBody, at: At): void {
+    switch (body.kind) {
+      case 'finding':
+        this.look(body.asset, at, {
+          finding: body.what,
+          calls: body.verdict === 'act' || body.verdict === 'stop',
+          duty: body.duty ?? null,
+          measure: null,
+          value: 0,
+        });
+        break;
+      case 'reading':
+        this.read(body.asset, body.measure, { day: at.day, value: body.value });
+        this.look(body.asset, at, {
+          finding: null,
+          calls: false,
+          duty: null,
+          measure: body.measure,
+          value: body.value,
+        });
+        break;
+      case 'opened':
+      case 'shut':
+        this.turnStates(
+          this.rootOf(body.asset),
+          body.state ?? null,
+          body.kind === 'shut' ? 'closed' : 'open',
+          at,
+        );
+        break;
+      case 'replaced':
+        this.replace(body.asset, body.successor, at);
+        break;
+      case 'fact':
+        if (body.fact === 'made') this.dated(body.asset, body.value, at);
+        break;
+      case 'event':
+        this.triggers.push({ code: body.trigger, day: at.day, source: 'logged', entryId: at.entryId });
+        break;
+      case 'trait':
+        this.traits.set(body.trait, [
+          ...(this.traits.get(body.trait) ?? []),
+          { day: at.day, value: body.value },
+        ]);
+        break;
+      default:
+      // The rest of the kinds decide no date.
+    }
+  }
+
+  finish(weather: readonly Trigger[], past: readonly StandingEntry[]): HouseHistory {
+    const triggers = [...this.triggers, ...weather].sort((a, b) => a.day - b.day);
+    const duties = [...this.drafts.values()].flatMap((draft) => {
+      const { pair } = draft.timing;
+      const line = pair ? (this.states.get(stateKey(draft.root, pair.state)) ?? []) : [];
+      return draft.finish(line, this.meters.get(draft.root) ?? new Map()) ?? [];
+    });
+    const stock = stockAfter(past, (dutyId) => this.drafts.get(dutyId)?.timing.needs ?? []);
+    return { duties, triggers, traits: this.traits, states: this.states, stock };
+  }
+
+  private rootOf = (assetId: string): string => this.roots.get(assetId) ?? assetId;
+
+  private mark(dutyId: string, order: number, mark: Mark): void {
+    this.drafts.get(dutyId)?.marks.push({ order, mark });
+  }
+
+  private complete(
+    body: Extract<EntryBody, { kind: 'done' | 'skipped' }>,
+    { entryId, day, order }: At,
+  ): void {
+    const draft = this.drafts.get(body.duty);
+    if (!draft) return;
+    const occurrence = (body.kind === 'done' && body.occurrence) || null;
+    const mark = { kind: 'completion', entryId, day, how: body.kind } as const;
+    draft.marks.push({ order, mark: { ...mark, occurrence } });
+    // Doing this is doing those as well: changing a filter is also the look at it.
+    if (body.kind === 'done')
+      for (const other of this.byRoot.get(draft.root) ?? [])
+        if (draft.covers.includes(other.code ?? ''))
+          other.marks.push({ order, mark: { ...mark, occurrence: null } });
+    const { pair } = draft.timing;
+    if (!pair || body.kind === 'skipped') return;
+    this.turn(draft.root, pair.state, pair.half === 'closes' ? 'closed' : 'open', { entryId, day, order });
+  }
+
+  /** An asset shut or opened by hand: the state named, or every state its pairs know. */
+  private turnStates(root: string, state: string | null, standing: 'open' | 'closed', at: At): void {
+    const known = (this.byRoot.get(root) ?? []).flatMap(({ timing }) => timing.pair?.state ?? []);
+    for (const each of new Set(state === null ? known : [state])) this.turn(root, each, standing, at);
+  }
+
+  private turn(root: string, state: string, standing: 'open' | 'closed', { entryId, day, order }: At): void {
+    const key = stateKey(root, state);
+    const line = this.states.get(key) ?? [];
+    line.push({ day, order, standing, entryId });
+    this.states.set(key, line);
+  }
+
+  private look(asset: string, at: At, seen: Seen): void {
+    for (const draft of this.byRoot.get(this.rootOf(asset)) ?? []) {
+      const { duty, ...found } = seen;
+      if (duty !== null && duty !== draft.duty.id) continue;
+      const look: Look = { kind: 'look', entryId: at.entryId, day: at.day, ofDuty: duty !== null, ...found };
+      draft.marks.push({ order: at.order, mark: look });
+    }
+  }
+
+  private read(asset: string, measure: string, reading: MeterReading): void {
+    const root = this.rootOf(asset);
+    const meters = this.meters.get(root) ?? new Map<string, MeterReading[]>();
+    meters.set(measure, [...(meters.get(measure) ?? []), reading]);
+    this.meters.set(root, meters);
+  }
+
+  private replace(asset: string, successor: string, at: At): void {
+    const root = this.rootOf(asset);
+    this.standingUnit.set(root, successor);
+    const unit = this.assets.get(successor);
+    const made = typeof unit?.facts?.['made'] === 'string' ? partialDay(unit.facts['made']) : null;
+    this.renew(root, at, 'replaced', made);
+  }
+
+  /** The date of manufacture learnt of the unit that now stands there; that of one long gone changes nothing. */
+  private dated(asset: string, value: unknown, at: At): void {
+    const root = this.rootOf(asset);
+    if ((this.standingUnit.get(root) ?? root) !== asset || typeof value !== 'string') return;
+    this.renew(root, at, 'dated', partialDay(value));
+  }
+
+  private renew(
+    root: string,
+    { entryId, day, order }: At,
+    how: 'replaced' | 'dated',
+    made: DayNumber | null,
+  ): void {
+    for (const { marks } of this.byRoot.get(root) ?? [])
+      marks.push({ order, mark: { kind: 'renewal', entryId, day, how, made } });
+  }
+}
+
+/** Where in time an entry stands. */
+interface At {
+  readonly entryId: string;
+  readonly day: DayNumber;
+  readonly order: number;
+}
+
+type Seen = Pick<Look, 'finding' | 'calls' | 'measure' | 'value'> & { readonly duty: string | null };
+
+function bornOf(asset: Asset | undefined): DutyHistory['made'] {
+  const made = asset?.facts?.['made'];
+  const day = typeof made === 'string' ? partialDay(made) : null;
+  if (day !== null) return { day, from: 'made' };
+  return asset?.installed ? { day: toDay(asset.installed), from: 'installed' } : null;
+}
+
+class Draft {
+  private adoption: DutyHistory['adoption'] | null = null;
+  private firstTerms: Terms | null = null;
+  private retiredOn: DayNumber | null = null;
+  private readonly laterTerms: { day: DayNumber; terms: Terms }[] = [];
+  readonly marks: { order: number; mark: Mark }[] = [];
+
+  readonly duty: DutyHistory['duty'];
+  readonly timing: Timing;
+  readonly root: string;
+  /** The code of its practice, and of those that doing it does as well. */
+  readonly code: string | null;
+  readonly covers: readonly string[];
+  private readonly made: DutyHistory['made'];
+
+  constructor(
+    parts: Pick<Draft, 'duty' | 'timing' | 'root' | 'code' | 'covers'> & Pick<DutyHistory, 'made'>,
+  ) {
+    this.duty = parts.duty;
+    this.timing = parts.timing;
+    this.root = parts.root;
+    this.code = parts.code;
+    this.covers = parts.covers;
+    this.made = parts.made;
+  }
+
+  /** A second adoption changes nothing: the first one dates the duty. */
+  adopt(entryId: string, day: DayNumber, terms: Terms): void {
+    if (this.adoption) return;
+    this.adoption = { entryId, day };
+    this.firstTerms = terms;
+  }
+
+  changeTerms(day: DayNumber, terms: Terms): void {
+    const last = this.laterTerms.at(-1);
+    if (last?.day === day) last.terms = terms;
+    else this.laterTerms.push({ day, terms });
+  }
+
+  retire(day: DayNumber): void {
+    this.retiredOn ??= day;
+  }
+
+  /** `line`: the state a half of a pair hangs on; it begins and ceases to exist just after the act that turned it. */
+  finish(line: readonly StateChange[], meters: DutyHistory['meters']): DutyHistory | null {
+    if (!this.adoption || !this.firstTerms) return null;
+    const { pair } = this.timing;
+    const turns = line.map(({ day, order, standing }): { order: number; mark: Mark } => ({
+      order: order + 0.5,
+      mark: { kind: 'turn', day, exists: (standing === 'open') === (pair?.half === 'closes') },
+    }));
+    const marks =
+      turns.length === 0 ? this.marks : [...this.marks, ...turns].sort((a, b) => a.order - b.order);
+    return {
+      duty: this.duty,
+      timing: this.timing,
+      adoption: this.adoption,
+      segments: this.segments(this.firstTerms),
+      marks,
+      retiredOn: this.retiredOn,
+      made: this.made,
+      meters,
+    };
+  }
+
+  private segments(firstTerms: Terms): TermsSegment[] {
+    const starts = [{ day: -Infinity, terms: firstTerms }, ...this.laterTerms];
+    return starts.map(({ day, terms }, index) => ({
+      terms,
+      start: day,
+      end: starts[index + 1]?.day ?? Infinity,
+    }));
+  }
+}

@@ -1,0 +1,57 @@
+import { civilFromDays, type DayNumber } from '../calendar/civilDate.ts';
+import { anchorSchema, monthDayIn, type Anchor } from '../climate/anchor.ts';
+import type { HomeSeasons } from '../climate/homeSeasons.ts';
+import type { Lead, Need } from './timing.ts';
+import type { Stock } from '../supplies/stock.ts';
+
+/** Days an order is placed before it must come, beyond its delivery. */
+const ORDER_MARGIN = 2;
+
+/** The day a trade must be booked by: the due day less its lead, the busy one where the due day lies in its busy season. */
+export function bookBy(due: DayNumber, lead: Lead, seasons: HomeSeasons): DayNumber {
+  const { busy } = lead;
+  return due - (busy && inSeason(due, busy.from, busy.to, seasons) ? busy.days : lead.days);
+}
+
+function inSeason(day: DayNumber, from: string, to: string, seasons: HomeSeasons): boolean {
+  const { year } = civilFromDays(day);
+  return [year - 1, year].some((startYear) => {
+    const start = turnIn(from, startYear, seasons);
+    let end = turnIn(to, startYear, seasons);
+    if (start === null || end === null) return false;
+    if (end < start) end = turnIn(to, startYear + 1, seasons) ?? end;
+    return day >= start && day <= end;
+  });
+}
+
+const isAnchor = (turn: string): turn is Anchor => anchorSchema.safeParse(turn).success;
+
+const turnIn = (turn: string, year: number, seasons: HomeSeasons): DayNumber | null =>
+  isAnchor(turn) ? seasons.dayIn(turn, 10, year) : monthDayIn(year, turn);
+
+/** A duty that is due and what it will use. */
+export interface Demand {
+  readonly due: DayNumber;
+  readonly needs: readonly Need[];
+}
+
+/**
+ * The day by which what a duty needs must be ordered, for each duty: its due day less delivery and two days, where the stock
+ * will not cover it after everything due before. Null where it will. Of several supplies the earliest day counts.
+ */
+export function orderDays(demands: readonly Demand[], stock: Stock): (DayNumber | null)[] {
+  const left = new Map(stock);
+  const days = demands.map((): DayNumber | null => null);
+  const inOrder = demands
+    .map((demand, index) => ({ demand, index }))
+    .sort((a, b) => a.demand.due - b.demand.due);
+  for (const { demand, index } of inOrder) {
+    for (const { supply, quantity, deliveryDays } of demand.needs) {
+      const rest = (left.get(supply) ?? 0) - quantity;
+      left.set(supply, rest);
+      const day = demand.due - deliveryDays - ORDER_MARGIN;
+      if (rest < 0) days[index] = Math.min(days[index] ?? Infinity, day);
+    }
+  }
+  return days;
+}

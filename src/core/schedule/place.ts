@@ -1,0 +1,122 @@
+import { toCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
+import type { HomeSeasons } from '../climate/homeSeasons.ts';
+import type { RuleDate } from './clocks/clock.ts';
+import { openingOf, type GateFacts } from './gates.ts';
+import type { PuttingOff } from './mark.ts';
+import type { Reason } from './reason.ts';
+import type { Gate, Timing } from './timing.ts';
+import type { Margins } from './window.ts';
+
+/** A date with its window, after every step that is the duty's own. Later steps push their reasons and move it. */
+export interface Placed {
+  readonly date: RuleDate;
+  earliest: DayNumber;
+  due: DayNumber;
+  latest: DayNumber;
+  readonly reasons: Reason[];
+}
+
+/** A time in which nothing was to be done: from the day of pausing up to and without the day of resuming. */
+export interface PausedRun {
+  readonly from: DayNumber;
+  readonly to: DayNumber;
+}
+
+export interface PlaceContext {
+  readonly timing: Timing;
+  readonly seasons: HomeSeasons;
+  readonly gateFacts: GateFacts;
+  putOff(key: string): PuttingOff | undefined;
+  readonly pauses: readonly PausedRun[];
+  /** Why this half of a pair exists, from which day. */
+  readonly half: { readonly reason: Reason; readonly since: DayNumber } | null;
+}
+
+/** Gives a date its window and takes the steps that move it: putting off, pause, gate. Null with the gate that never opens. */
+export function place(date: RuleDate, context: PlaceContext): Placed | { readonly never: Gate } {
+  const reasons = [...date.reasons];
+  const due = notBeforeHalf(date, context, reasons);
+  const { early, earlyBy, grace, graceBy } = closingMargins(date, due, context);
+  const placed: Placed = { date, earliest: due - early, due, latest: due + grace, reasons };
+  const { basisDays } = date;
+  const { earliest, latest } = written(placed);
+  reasons.push({ kind: 'window', basisDays, early, earlyBy, grace, graceBy, earliest, latest });
+  putOff(placed, context);
+  moveOutOfPauses(placed, context.pauses);
+  return passGates(placed, context);
+}
+
+/** A half of a pair that begins to exist owes nothing before that day. */
+function notBeforeHalf(date: RuleDate, { half }: PlaceContext, reasons: Reason[]): DayNumber {
+  if (!half) return date.day;
+  const due = date.clock === 'restarts' ? Math.max(date.day, half.since) : date.day;
+  reasons.push(half.reason);
+  if (due !== date.day) reasons.push({ kind: 'termsBegan', due: toCivilDate(due) });
+  return due;
+}
+
+/** A freeze this far off is another winter's. */
+const SAME_AUTUMN = 150;
+
+/** What must be closed before the frost has its grace only up to the day before the freeze. */
+function closingMargins(
+  { margins, before }: RuleDate,
+  due: DayNumber,
+  { timing, seasons }: PlaceContext,
+): Margins {
+  if (timing.pair?.half !== 'closes' || (before === null && !timing.freezeGuard)) return margins;
+  const freeze = before ?? seasons.freezeOnOrAfter(due);
+  if (freeze === null || freeze - due > SAME_AUTUMN) return margins;
+  return { ...margins, grace: Math.max(0, freeze - 1 - due), graceBy: 'freeze' };
+}
+
+const written = ({ earliest, due, latest }: Placed) => ({
+  earliest: toCivilDate(earliest),
+  due: toCivilDate(due),
+  latest: toCivilDate(latest),
+});
+
+/** Putting off to a chosen day: earliest stays unless the day is before it, latest becomes the later of itself and the day. */
+function putOff(placed: Placed, context: PlaceContext): void {
+  const chosen = context.putOff(placed.date.key);
+  if (!chosen) return;
+  const to = toDay(chosen.to);
+  placed.earliest = Math.min(placed.earliest, to);
+  placed.due = to;
+  placed.latest = Math.max(placed.latest, to);
+  placed.reasons.push({ kind: 'putOff', why: chosen.why, ...written(placed) });
+}
+
+/** A date inside a pause moves, window and all, to the day of resuming; nothing could be done before it. */
+function moveOutOfPauses(placed: Placed, pauses: readonly PausedRun[]): void {
+  const pause = pauses.find(({ from, to }) => placed.due >= from && placed.due < to);
+  if (!pause) return;
+  placed.latest += pause.to - placed.due;
+  placed.due = pause.to;
+  placed.earliest = pause.to;
+  const [from, to] = [toCivilDate(pause.from), toCivilDate(pause.to)];
+  placed.reasons.push({ kind: 'pause', from, to, ...written(placed) });
+}
+
+function passGates(placed: Placed, { timing, gateFacts }: PlaceContext): Placed | { readonly never: Gate } {
+  const { gates } = timing;
+  if (!gates || gates.length === 0) return placed;
+  const opening = openingOf(gates, placed.due, gateFacts);
+  if (!opening) return placed;
+  if ('never' in opening) return opening;
+  const { day, runFrom, gate } = opening;
+  if (day > placed.due) {
+    // A closing is never moved later: it is the frost it is done for, not the season.
+    if (timing.pair?.half === 'closes') return placed;
+    const by = day - placed.due;
+    placed.due += by;
+    placed.latest += by;
+    placed.earliest = Math.max(placed.earliest + by, runFrom);
+    const runs = Number.isFinite(runFrom) ? toCivilDate(runFrom) : null;
+    placed.reasons.push({ kind: 'gate', gate, opens: toCivilDate(day), runFrom: runs, ...written(placed) });
+  } else if (runFrom > placed.earliest) {
+    placed.earliest = runFrom;
+    placed.reasons.push({ kind: 'runBegins', gate, earliest: toCivilDate(runFrom) });
+  }
+  return placed;
+}

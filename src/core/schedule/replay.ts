@@ -1,0 +1,293 @@
+import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import type { Clock, NextDate, RuleDate } from './clocks/clock.ts';
+import type { DutyHistory, TermsSegment } from './history.ts';
+import type { ClockMark, Completion, Mark, PuttingOff } from './mark.ts';
+import { place, type PausedRun, type PlaceContext, type Placed } from './place.ts';
+import type { Sleep } from './reason.ts';
+
+/** A listed date that was never done before the next one's window opened. Counted, not stacked. */
+export interface Missed {
+  readonly key: string;
+  readonly due: CivilDate;
+  readonly closedOn: CivilDate;
+}
+
+/** A completion that satisfied nothing: done before the window opened, or with nothing outstanding. */
+export interface Extra {
+  readonly entryId: string;
+  readonly on: CivilDate;
+}
+
+/** An occurrence that was done, skipped or looked at. `daysLate` is negative when it was done before its due day. */
+export interface Satisfied {
+  readonly key: string;
+  readonly entryId: string;
+  readonly due: CivilDate;
+  readonly on: CivilDate;
+  readonly how: Completion['how'];
+  readonly daysLate: number;
+}
+
+/** A date that stands outstanding, and the terms that judge it. */
+interface Outstanding {
+  readonly date: RuleDate;
+  readonly segment: number;
+}
+
+/** How far a completion may come before the window of the duty itself, because weather or a companion opened it. */
+export type OpenedEarly = (placed: Placed) => DayNumber;
+
+/** Replays one duty: takes in what happened, in order of days, and tells what is outstanding. */
+export class Replay {
+  readonly missed: Missed[] = [];
+  readonly extras: Extra[] = [];
+  readonly satisfied: Satisfied[] = [];
+  private readonly clocks: readonly Clock[];
+  private readonly segments: readonly TermsSegment[];
+  private segment = 0;
+  /** Set where the same clock runs again after listed terms: then those terms started it. */
+  private suffix = '';
+  private readonly putOffs = new Map<string, PuttingOff>();
+  private readonly pauses: PausedRun[] = [];
+  private pausedSince: DayNumber | null = null;
+  private hiddenSince: DayNumber | null = null;
+  private bornOn: DayNumber = -Infinity;
+  private turnedOn: DayNumber | null = null;
+  private readonly context: PlaceContext;
+  private version = 0;
+  private readonly placedDates = new WeakMap<RuleDate, { version: number; placed: Placed | null }>();
+
+  constructor(
+    readonly history: DutyHistory,
+    clockOf: (segment: TermsSegment) => Clock,
+    context: Pick<PlaceContext, 'seasons' | 'gateFacts'>,
+  ) {
+    this.segments = history.segments;
+    this.clocks = history.segments.map(clockOf);
+    this.context = {
+      ...context,
+      timing: history.timing,
+      pauses: this.pauses,
+      putOff: (key) => this.putOffs.get(key),
+      half: null,
+    };
+  }
+
+  /** What is outstanding with its window, or null where nothing is. */
+  get placed(): Placed | null {
+    if (this.pausedSince !== null || this.hiddenSince !== null) return null;
+    const current = this.outstanding();
+    return current && this.place(current.date);
+  }
+
+  /** Why nothing is. */
+  get sleep(): Sleep | null {
+    if (this.pausedSince !== null) return { kind: 'paused', since: toCivilDate(this.pausedSince) };
+    const { pair } = this.history.timing;
+    if (this.hiddenSince !== null && pair) {
+      const standing = pair.half === 'closes' ? 'closed' : 'open';
+      return { kind: 'state', state: pair.state, standing, since: toCivilDate(this.hiddenSince) };
+    }
+    const current = this.outstanding();
+    if (!current) return this.clocks.at(this.segment)?.sleep() ?? { kind: 'ended' };
+    const placed = place(current.date, this.contextNow());
+    return 'never' in placed ? { kind: 'gate', gate: placed.never } : null;
+  }
+
+  get paused(): DayNumber | null {
+    return this.pausedSince;
+  }
+
+  /** The first later day on which this duty's own answer changes by itself: when the next date's window opens. */
+  changesOn(): DayNumber | null {
+    if (!this.placed) return null;
+    const next = this.following();
+    const opens = next && this.opens(next.date);
+    return opens !== null && Number.isFinite(opens) ? opens : null;
+  }
+
+  /** When the next date's window opens, an older one never done is closed as missed. */
+  elapse(upTo: DayNumber): void {
+    while (this.pausedSince === null && this.hiddenSince === null) {
+      const next = this.following();
+      if (!next || this.opens(next.date) > upTo) return;
+      const current = this.placed;
+      if (next.leads && current)
+        this.missed.push({
+          key: current.date.key,
+          due: toCivilDate(current.due),
+          closedOn: toCivilDate(this.opens(next.date)),
+        });
+      next.pass();
+    }
+  }
+
+  /** Takes in one mark; what elapsed before it must have been told already. */
+  take(mark: Mark, openedEarly: OpenedEarly): void {
+    switch (mark.kind) {
+      case 'completion':
+        this.complete(mark, openedEarly);
+        return;
+      case 'look':
+      case 'renewal':
+        this.hear(mark, openedEarly);
+        return;
+      case 'putOff':
+        this.putOff(mark.occurrence, mark);
+        return;
+      case 'paused':
+        this.pausedSince ??= mark.day;
+        return;
+      case 'resumed':
+        this.resume(mark.day);
+        return;
+      case 'turn':
+        this.turn(mark.exists, mark.day);
+    }
+  }
+
+  /** Puts an occurrence off; the last putting off counts. */
+  putOff(key: string, putOff: PuttingOff): void {
+    this.putOffs.set(key, putOff);
+    this.version += 1;
+  }
+
+  private complete(mark: Completion, openedEarly: OpenedEarly): void {
+    const before = this.placed;
+    const satisfies = this.tell(mark, openedEarly, before);
+    if (satisfies && before) this.record(before, mark.entryId, mark.day, mark.how);
+    else this.extras.push({ entryId: mark.entryId, on: toCivilDate(mark.day) });
+  }
+
+  private hear(mark: ClockMark, openedEarly: OpenedEarly): void {
+    const before = this.placed;
+    if (!this.tell(mark, openedEarly, before) || !before) return;
+    this.record(before, mark.entryId, mark.day, mark.kind === 'look' ? 'looked' : 'done');
+  }
+
+  private record(
+    { date: { key }, due }: Placed,
+    entryId: string,
+    day: DayNumber,
+    how: Completion['how'],
+  ): void {
+    const [dueOn, on] = [toCivilDate(due), toCivilDate(day)];
+    this.satisfied.push({ key, entryId, due: dueOn, on, how, daysLate: day - due });
+  }
+
+  /** Tells every clock; only the one in force may take it as the answer to what is outstanding. */
+  private tell(mark: ClockMark, openedEarly: OpenedEarly, before: Placed | null): boolean {
+    const shown = before !== null;
+    const inForce = this.outstanding()?.segment ?? -1;
+    const named = mark.kind === 'completion' ? mark.occurrence : null;
+    const opens = (date: RuleDate): DayNumber => {
+      const key = this.withSuffix(date).key;
+      if (named !== null && named === key) return -Infinity;
+      const own = this.opens(date);
+      return key === before?.date.key ? Math.min(own, openedEarly(before)) : own;
+    };
+    const answers = this.clocks.map((clock, index) =>
+      clock.take(mark, shown && index === inForce ? opens : null),
+    );
+    const answered = shown && (answers[inForce] ?? false);
+    if (answered) [this.segment, this.suffix] = [inForce, ''];
+    return answered;
+  }
+
+  private resume(day: DayNumber): void {
+    const from = this.pausedSince;
+    if (from === null) return;
+    this.pausedSince = null;
+    if (day <= from) return;
+    this.pauses.push({ from, to: day });
+    this.clocks.forEach((clock) => {
+      clock.drop(from, day);
+    });
+    this.version += 1;
+  }
+
+  private turn(exists: boolean, day: DayNumber): void {
+    this.turnedOn = day;
+    if (!exists) {
+      this.hiddenSince ??= day;
+      return;
+    }
+    if (this.hiddenSince !== null) {
+      this.bornOn = day;
+      this.clocks.forEach((clock) => {
+        clock.drop(-Infinity, day);
+      });
+    }
+    this.hiddenSince = null;
+    this.version += 1;
+  }
+
+  /** The first terms, from those in force on, whose date falls while they are in force. */
+  private outstanding(): Outstanding | null {
+    for (let index = this.segment; index < this.clocks.length; index += 1) {
+      const date = this.clocks[index]?.date();
+      if (!date || date.day >= (this.segments[index]?.end ?? Infinity)) continue;
+      return { date: this.withSuffix(date), segment: index };
+    }
+    return null;
+  }
+
+  private withSuffix(date: RuleDate): RuleDate {
+    return this.suffix === '' || date.clock === 'listed'
+      ? date
+      : { ...date, key: `${date.key}${this.suffix}` };
+  }
+
+  /**
+   * The date after the one outstanding: the next listed one. A clock that restarts has none of its own, and later terms that
+   * only give the same clock another length do not make a second occurrence of it.
+   */
+  private following(): NextDate | null {
+    const current = this.outstanding();
+    if (!current) return null;
+    const within = this.clocks[current.segment]?.next((date) => this.opens(date));
+    if (within && within.date.day < (this.segments[current.segment]?.end ?? Infinity)) return within;
+    for (let index = current.segment + 1; index < this.clocks.length; index += 1) {
+      const date = this.clocks[index]?.date();
+      if (!date || date.day >= (this.segments[index]?.end ?? Infinity)) continue;
+      if (current.date.clock !== 'listed' && date.clock !== 'listed') continue;
+      return {
+        date,
+        leads: true,
+        pass: () => {
+          this.passTo(index, date);
+        },
+      };
+    }
+    return null;
+  }
+
+  private passTo(segment: number, date: RuleDate): void {
+    this.segment = segment;
+    const start = this.segments[segment]?.start;
+    if (date.clock === 'restarts' && start !== undefined) this.suffix = `:${toCivilDate(start)}`;
+  }
+
+  private opens(date: RuleDate): DayNumber {
+    return this.place(date)?.earliest ?? Infinity;
+  }
+
+  private place(date: RuleDate): Placed | null {
+    const known = this.placedDates.get(date);
+    if (known?.version === this.version)
+      return known.placed && { ...known.placed, reasons: [...known.placed.reasons] };
+    const placed = place(date, this.contextNow());
+    const found = 'never' in placed ? null : placed;
+    this.placedDates.set(date, { version: this.version, placed: found });
+    return found && { ...found, reasons: [...found.reasons] };
+  }
+
+  private contextNow(): PlaceContext {
+    const { pair } = this.history.timing;
+    if (!pair) return this.context;
+    const standing = this.turnedOn === null ? 'unknown' : pair.half === 'closes' ? 'open' : 'closed';
+    const since = this.turnedOn === null ? null : toCivilDate(this.turnedOn);
+    const reason = { kind: 'stateSince', state: pair.state, standing, since } as const;
+    return { ...this.context, half: { reason, since: this.bornOn } };
+  }
+}

@@ -1,0 +1,48 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
+import { rootsOf, type House } from '../house/house.ts';
+import { timingOf } from '../house/timingOf.ts';
+import type { Entry } from '../ledger/entry.ts';
+import { stateKey } from './history.ts';
+import { project } from './project.ts';
+import type { Surroundings } from './replayHouse.ts';
+import { standingAtEnd, type Standing3 } from './standingState.ts';
+
+/** How one thing that is shut and opened with the seasons stands. */
+export interface StandingLine {
+  /** The first unit of its line of replacements. */
+  readonly asset: string;
+  readonly state: string;
+  readonly standing: Standing3;
+  readonly since: CivilDate | null;
+  readonly entryId: string | null;
+  /** When either half is next due; an unknown one is to be looked at then. */
+  readonly nextOn: CivilDate | null;
+}
+
+/** Every pair of a house with how it stands: closed ones first, then unknown, then open. */
+export function standingLines(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  around: Surroundings,
+): StandingLine[] {
+  const { duties, states } = project(house, entries, on, around);
+  const roots = rootsOf(house.assets);
+  const lines = new Map<string, StandingLine>();
+  for (const { dutyId, occurrence, retired } of duties) {
+    const duty = house.duties.find(({ id }) => id === dutyId);
+    const asset = duty && house.assets.find(({ id }) => id === duty.asset);
+    const pair = duty && timingOf(duty, asset, around.find).pair;
+    if (!duty || !pair || retired) continue;
+    const root = roots.get(duty.asset) ?? duty.asset;
+    const key = stateKey(root, pair.state);
+    const known = lines.get(key);
+    const due = occurrence?.window.due ?? null;
+    const other = known?.nextOn ?? null;
+    const nextOn = other !== null && (due === null || other < due) ? other : due;
+    lines.set(key, { asset: root, state: pair.state, ...standingAtEnd(states.get(key) ?? []), nextOn });
+  }
+  return [...lines.values()].sort((a, b) => ORDER[a.standing] - ORDER[b.standing]);
+}
+
+const ORDER: Record<Standing3, number> = { closed: 0, unknown: 1, open: 2 };

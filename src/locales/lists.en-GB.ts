@@ -1,0 +1,50 @@
+/** Where the British names of the catalogue's lists differ. */
+export const listsGB = {
+  factor: { 'garbage-grinder': 'a waste disposer' },
+  assetKind: {
+    furnace: 'Warm-air heater',
+    panel: 'Consumer unit',
+    'protected-outlet': 'RCD socket',
+    'water-main': 'Stop tap',
+    'outside-tap': 'Outside tap',
+    'stairwell-drain': 'Drain at the area steps',
+    gully: 'Gully',
+    attic: 'Loft',
+    grill: 'Barbecue',
+    dryer: 'Tumble dryer',
+  },
+  system: {
+    openings: 'Doors, windows, draughts, tiling',
+    manufactured: 'Park home',
+  },
+  setUp: { attic: 'up in the loft', 'crawl-space': 'in the underfloor void' },
+  state: { 'outdoor-tap': 'Outside tap' },
+  supply: {
+    'outlet-gasket': 'socket gasket',
+    'thread-tape': 'PTFE tape',
+    'tap-washer': 'tap washer',
+    'service-valve': 'service valve',
+    'attic-insulation': 'loft insulation (rolls)',
+    'draught-strip': 'draught strip (feet)',
+    'door-sweep': 'bottom seal',
+    sealant: 'sealant (tubes)',
+  },
+  tool: {
+    'adjustable-wrench': 'adjustable spanner',
+    flashlight: 'torch',
+    'sealant-gun': 'sealant gun',
+    'wet-vacuum': 'wet-and-dry vacuum',
+  },
+  trait: {
+    manufactured: 'a park home',
+    'garbage-grinder': 'a waste disposer',
+    'walk-up-basement': 'area steps to a basement',
+  },
+  measure: { 'tap-temperature': 'temperature at the tap' },
+  trigger: {
+    'valve-weep': 'The stop tap weeps',
+    'tap-drip': 'A dripping tap',
+    draft: 'A draught',
+    'cracked-caulk': 'Cracked sealant',
+  },
+} as const;

@@ -1,0 +1,26 @@
+import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { EntryBody } from '../../../core/ledger/entry.ts';
+import type { Rule } from '../../../core/schedule/rule.ts';
+
+/** The measure that calls for the filter's change: looks at it are graded. */
+const GRADE = 'filter-grade';
+
+function goesByGrade(rule: Rule): boolean {
+  if (rule.kind === 'condition') return 'measure' in rule.change && rule.change.measure === GRADE;
+  return rule.kind === 'first' && rule.of.some(goesByGrade);
+}
+
+/** Whether looks of a practice grade what they see. */
+export const isGraded = (practice: Practice | undefined): boolean =>
+  practice?.kind === 'duty' && practice.schools.some(({ rule }) => goesByGrade(rule));
+
+/** The entry a look makes: a reading of the grade, or a finding with its verdict. */
+export function lookBody(found: string, duty: string, asset: string): EntryBody {
+  const value = Number(found);
+  return Number.isNaN(value)
+    ? { kind: 'finding', asset, duty, what: 'look', verdict: verdictOf(found) }
+    : { kind: 'reading', asset, measure: GRADE, value, unit: 'grade' };
+}
+
+const verdictOf = (found: string): 'sound' | 'watch' | 'act' =>
+  found === 'watch' || found === 'act' ? found : 'sound';
