@@ -55,9 +55,26 @@ try {
   await page.says('First due', '[data-test=preview]');
   await page.driver.executeScript('window.scrollTo(0, 520)');
   await take('add');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.press('House');
   await page.says('Download the house file');
   await take('house');
+  await page.press('Almanac');
+  await page.says('The turning points of the year');
+  await take('almanac');
+  await page.driver.executeScript('window.scrollTo(0, 640)');
+  await take('almanac-seasons');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
+  await page.press('Note');
+  await page.says('What stands shut or open');
+  await take('note');
+  await page.press('Practices');
+  await page.says('Air filters and air handling');
+  await page.click('[data-practice=air-filter-panel-replace] button');
+  await page.says('Everyday experience');
+  await take('practices');
+  await page.resize(PHONE);
+  await take('practices-phone');
 } finally {
   await page.close();
   await server.kill();

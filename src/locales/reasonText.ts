@@ -197,8 +197,14 @@ function moveText(speech: Speech, reason: OfMove): string {
   return assertNever(reason);
 }
 
-/** A temperature of the weather in the home's degrees. */
-export function temperature({ t, wording }: Pick<Speech, 't' | 'wording'>, celsius: number): string {
+/** A temperature of the weather in the home's degrees, to so many decimals. */
+export function temperature(
+  { t, wording }: Pick<Speech, 't' | 'wording'>,
+  celsius: number,
+  decimals = 1,
+): string {
   const { value, unit } = inHomeUnits({ value: celsius, unit: 'C' }, wording.units);
-  return t(`unit.${unit}`, { n: Math.round(value * 10) / 10 });
+  const rounded = Math.round(value * 10 ** decimals) / 10 ** decimals;
+  // Nought below nought is nought.
+  return t(`unit.${unit}`, { n: rounded === 0 ? 0 : rounded });
 }

@@ -22,7 +22,7 @@ const online = useOnline();
 const theme = useTheme();
 const { tellBody } = useErrorText();
 
-const PAGES = ['today', 'ledger', 'add', 'house'] as const;
+const PAGES = ['today', 'note', 'ledger', 'almanac', 'practices', 'add', 'house'] as const;
 const RETRY_MS = 15_000;
 const PREFETCH_MS = 1_500;
 

@@ -5,6 +5,9 @@ import SignInView from './views/sign-in/SignInView.vue';
 
 const LATER = {
   ledger: () => import('./views/ledger/LedgerView.vue'),
+  note: () => import('./views/note/NoteView.vue'),
+  almanac: () => import('./views/almanac/AlmanacView.vue'),
+  practices: () => import('./views/practices/PracticesView.vue'),
   add: () => import('./views/add/AddView.vue'),
   house: () => import('./views/house/HouseView.vue'),
 };
@@ -16,6 +19,9 @@ const routes: RouteRecordRaw[] = [
   { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
   { path: `${HOME}/today`, name: 'today', component: TodayView },
   { path: `${HOME}/ledger`, name: 'ledger', component: LATER.ledger },
+  { path: `${HOME}/note`, name: 'note', component: LATER.note },
+  { path: `${HOME}/almanac`, name: 'almanac', component: LATER.almanac },
+  { path: `${HOME}/practices`, name: 'practices', component: LATER.practices },
   { path: `${HOME}/add`, name: 'add', component: LATER.add },
   { path: `${HOME}/house`, name: 'house', component: LATER.house },
   { path: '/homes', name: 'homes', component: LATER.house },

@@ -50,6 +50,16 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('Add it');
     await page.says('must be given');
   },
+  Almanac: () => page.press('Almanac').then(() => page.says('What they rest on')),
+  'the almanac, its dates being set': () =>
+    page.press('Set dates for this home').then(() => page.find('[data-season] input')),
+  Note: () => page.press('Note').then(() => page.says('Note something')),
+  Practices: () => page.press('Practices').then(() => page.says('Air filters and air handling')),
+  'a practice read': () =>
+    page
+      .click('[data-practice=furnace-annual-tune-up] button')
+      .then(() => page.find('[data-practice=furnace-annual-tune-up] .caution')),
+  'a practice of one’s own': () => page.press('Add one of your own').then(() => page.says('The steps')),
   House: () => page.press('House').then(() => page.says('Download the house file')),
   'the sheet to give up': () => page.press('Give up').then(() => page.find('[role=dialog] form')),
   'A new home': () =>

@@ -2,6 +2,7 @@ import type { CivilDate } from '../calendar/civilDate.ts';
 import { currentUnit, type House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { Reason, Sleep } from '../schedule/reason.ts';
+import type { Proposal } from '../schedule/learning.ts';
 import { project } from '../schedule/project.ts';
 import type { Extra, Missed } from '../schedule/replay.ts';
 import type { Surroundings } from '../schedule/replayHouse.ts';
@@ -29,6 +30,8 @@ export interface DueItem {
   readonly reasons: readonly Reason[];
   readonly missed: readonly Missed[];
   readonly extras: readonly Extra[];
+  /** What graded looks say of its interval; never taken over by itself. */
+  readonly proposal: Proposal | null;
   readonly changesOn: CivilDate | null;
 }
 
@@ -43,7 +46,7 @@ export function dueReport(
   return project(house, entries, on, around).duties.flatMap((projection): DueItem[] => {
     const duty = byId.get(projection.dutyId);
     if (!duty) return [];
-    const { occurrence, sleep, retired, missed, extras, changesOn } = projection;
+    const { occurrence, sleep, retired, missed, extras, proposal, changesOn } = projection;
     return [
       {
         duty: duty.id,
@@ -63,6 +66,7 @@ export function dueReport(
         reasons: occurrence?.reasons ?? [],
         missed,
         extras,
+        proposal,
         changesOn,
       },
     ];

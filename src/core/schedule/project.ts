@@ -6,6 +6,7 @@ import { changeDays } from './changesOn.ts';
 import type { Group } from './group.ts';
 import { moveHandy } from './handy.ts';
 import { bookBy, orderDays } from './lead.ts';
+import { proposalOf, type Proposal } from './learning.ts';
 import { toOccurrence, type Occurrence } from './occurrence.ts';
 import type { Placed } from './place.ts';
 import type { Sleep } from './reason.ts';
@@ -22,6 +23,8 @@ export interface DutyProjection {
   readonly missed: readonly Missed[];
   readonly extras: readonly Extra[];
   readonly satisfied: readonly Satisfied[];
+  /** What graded looks say of its interval; only ever proposed. */
+  readonly proposal: Proposal | null;
   /** The first later day on which this answer changes by itself; its standing, which follows from window and day, apart. */
   readonly changesOn: CivilDate | null;
 }
@@ -123,6 +126,7 @@ function dutyProjection(
     missed,
     extras,
     satisfied,
+    proposal: proposalOf(replay.history),
     changesOn: Number.isFinite(changes) ? toCivilDate(changes) : null,
   };
 }

@@ -179,7 +179,7 @@ const coldWinterHouse: DemoHome = {
       practice: 'roof-storm-look',
       units: ['roof'],
       school: 'storms-and-spring',
-      habit: { late: 4, lapses: 0 },
+      habit: 'since-lately',
       minutes: 20,
     },
     {

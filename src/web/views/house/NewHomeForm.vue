@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
-import { reactive } from 'vue';
+import { reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import FieldRow from '../../components/FieldRow.vue';
 import TextField from '../../components/TextField.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
+import { STATIONS } from '../../../core/climate/data/stations.ts';
 import { hemisphereSchema, unitSystemSchema, vocabularySchema } from '../../../core/house/house.ts';
 import { browserWording } from '../../i18n.ts';
 import { useForm } from '../../composables/useForm.ts';
@@ -32,6 +33,7 @@ const typed = reactive({
   vocabulary: wording,
   currency: wording === 'en-US' ? 'USD' : 'GBP',
 });
+const station = ref('');
 const ZONES = Intl.supportedValuesOf('timeZone');
 
 const save = () =>
@@ -39,7 +41,7 @@ const save = () =>
     const outcome = await outbox.send({
       route: 'createHome',
       homeId: typed.id,
-      body: { ...typed },
+      body: { ...typed, ...(station.value !== '' && { climate: { station: station.value } }) },
       label: typed.name,
     });
     if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
@@ -97,6 +99,10 @@ const save = () =>
         :error="errorAt('currency')"
         maxlength="3"
       />
+      <ChoiceField v-model="station" :label="t('house.station')" :hint="t('house.stationHint')">
+        <option value="">{{ t('almanac.noStation') }}</option>
+        <option v-for="one in STATIONS" :key="one.code" :value="one.code">{{ one.name }}</option>
+      </ChoiceField>
     </div>
     <FormFoot :error="errorAt('')" :send="t('house.make')" :busy="busy" />
   </form>

@@ -15,7 +15,7 @@ if (!demo) throw new Error('there is no demo home');
 const file = demoHouse(demo, TODAY);
 const house: HouseBody = { ...file, role: 'owner' };
 const rows: ScheduleRow[] = project(file, file.entries, TODAY, around(file, TODAY)).duties.map(
-  ({ satisfied: _, occurrence, ...row }) => ({
+  ({ satisfied: _, proposal: _proposal, occurrence, ...row }) => ({
     ...row,
     occurrence: occurrence && {
       key: occurrence.key,

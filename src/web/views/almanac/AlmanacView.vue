@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import type { ClimateView } from '../../../contract/schemas.ts';
+import type { Climate } from '../../../core/climate/climate.ts';
+import { call } from '../../api/client.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useHome } from '../../stores/home.ts';
+import ClimateSource from './ClimateSource.vue';
+import DaysTable from './DaysTable.vue';
+import SeasonTable from './SeasonTable.vue';
+
+/** The year at this home: its turning points and what they rest on, the days passed and the ten ahead. */
+const route = useRoute();
+const home = useHome();
+const speech = useSpeech();
+const t = computed(() => speech.value.t);
+const homeId = String(route.params['homeId']);
+const view = ref<ClimateView | null>(null);
+const said = ref('');
+const saying = useTemplateRef('saying');
+const { busy, errorAt, submit } = useForm();
+
+const { state, load } = useLoading(async () => {
+  const [, climate] = await Promise.all([home.load(homeId), call('climate', { params: { homeId } })]);
+  view.value = climate;
+});
+const climate = computed<Climate>(() => home.house?.home.climate ?? {});
+
+/** Sets where the climate comes from or its dates; every date of the home that hangs on it moves. */
+const set = (changed: Climate) =>
+  submit([], async () => {
+    const given = Object.values(changed).some((value) => value !== undefined);
+    await call('setClimate', { params: { homeId }, body: { climate: given ? changed : null } });
+    await load();
+    said.value = t.value('almanac.saved');
+    await nextTick();
+    saying.value?.focus();
+  });
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('almanac.title') }}</h1>
+      <p v-if="home.house" class="soft">{{ t('almanac.lead', { home: home.house.home.name }) }}</p>
+    </header>
+    <div class="column">
+      <div ref="saying" role="status" tabindex="-1" class="saying">
+        <p v-if="said" class="notice">{{ said }}</p>
+        <p v-if="errorAt('')" class="notice wrong">{{ errorAt('') }}</p>
+      </div>
+      <PageState
+        v-if="state.kind !== 'ready'"
+        :state="state"
+        :loading="t('shell.loading')"
+        :again="t('shell.tryAgain')"
+        @again="load"
+      />
+      <template v-else-if="view">
+        <DaysTable :view="view" :speech="speech" />
+        <SeasonTable
+          :view="view"
+          :climate="climate"
+          :speech="speech"
+          :may-write="home.mayWrite"
+          :busy="busy"
+          @set="set"
+        />
+        <ClimateSource
+          :view="view"
+          :climate="climate"
+          :speech="speech"
+          :hemisphere="home.house?.home.hemisphere ?? 'north'"
+          :may-write="home.mayWrite"
+          :busy="busy"
+          @set="set"
+        />
+      </template>
+    </div>
+  </div>
+</template>
+
+<style>
+/* The ruled tables of this page. */
+.figures {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+.figures th,
+.figures td {
+  padding: 0.1875rem 0.75rem 0.1875rem 0;
+  border-bottom: 1px solid var(--rule);
+  text-align: left;
+  vertical-align: baseline;
+}
+
+.figures th {
+  font-weight: 400;
+  color: var(--soft);
+}
+
+.figures .number {
+  text-align: right;
+  white-space: nowrap;
+}
+
+.almanac-part {
+  margin-bottom: calc(var(--line) * 2);
+}
+</style>

@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FieldRow from '../../components/FieldRow.vue';
+import type { ClimateView } from '../../../contract/schemas.ts';
+import { STATIONS } from '../../../core/climate/data/stations.ts';
+import type { Climate } from '../../../core/climate/climate.ts';
+import type { StationClimate } from '../../../core/climate/stationClimate.ts';
+import type { Home } from '../../../core/house/house.ts';
+import { temperature } from '../../../locales/reasonText.ts';
+import { stationFaultLines } from '../../../locales/stationFaultText.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import { readInWorker } from '../../workers/stationSeries.ts';
+
+/** What the season dates rest on: a station, or a series of days brought in from a file. */
+const props = defineProps<{
+  view: ClimateView;
+  climate: Climate;
+  speech: Speech;
+  hemisphere: Home['hemisphere'];
+  mayWrite: boolean;
+  busy: boolean;
+}>();
+const emit = defineEmits<{ set: [climate: Climate] }>();
+
+const MONTHS = Array.from({ length: 12 }, (_, month) => String(month + 1).padStart(2, '0'));
+const t = computed(() => props.speech.t);
+const station = ref(props.climate.station ?? '');
+const reading = ref(false);
+const faults = ref<string[]>([]);
+const brought = ref<{ climate: StationClimate; flagged: number } | null>(null);
+const figures = computed(() => props.view.figures);
+
+const monthly = computed(() => {
+  const known = figures.value;
+  if (!known) return [];
+  return MONTHS.map((month, index) => ({
+    name: props.speech.formats.monthDay(`${month}-15`).replace(/\s*15\s*/, ''),
+    low: temperature(props.speech, known.low[index] ?? 0, 0),
+    high: temperature(props.speech, known.high[index] ?? 0, 0),
+    rain: props.speech.formats.number(Math.round(known.rain[index] ?? 0)),
+    heating: props.speech.formats.number(Math.round(known.heatingDegreeDays[index] ?? 0)),
+    cooling: props.speech.formats.number(Math.round(known.coolingDegreeDays[index] ?? 0)),
+  }));
+});
+
+function choose(): void {
+  const { station: _before, ...rest } = props.climate;
+  emit('set', station.value === '' ? rest : { ...rest, station: station.value });
+}
+
+async function bring(event: Event): Promise<void> {
+  const [file] = (event.target as HTMLInputElement).files ?? [];
+  if (!file) return;
+  [reading.value, faults.value, brought.value] = [true, [], null];
+  try {
+    const answer = await readInWorker({ text: await file.text(), hemisphere: props.hemisphere });
+    if (answer.ok) brought.value = answer.value;
+    else faults.value = stationFaultLines(t.value, answer.error);
+  } catch (error) {
+    faults.value = [t.value('stationFile.unreadable', { why: error instanceof Error ? error.message : '' })];
+  } finally {
+    reading.value = false;
+  }
+}
+
+function use(): void {
+  if (brought.value) emit('set', { ...props.climate, imported: brought.value.climate });
+  brought.value = null;
+}
+
+function drop(): void {
+  const { imported: _imported, ...rest } = props.climate;
+  emit('set', rest);
+}
+</script>
+
+<template>
+  <section class="almanac-part" :aria-label="t('almanac.source')">
+    <h2>{{ t('almanac.source') }}</h2>
+    <p>
+      {{
+        figures
+          ? t('almanac.rests', {
+              name: figures.name,
+              from: figures.rests.from,
+              to: figures.rests.to,
+              winters: figures.rests.winters,
+            })
+          : t('almanac.nothing')
+      }}
+    </p>
+    <form v-if="mayWrite" class="form no-print" novalidate @submit.prevent="choose">
+      <ChoiceField v-model="station" :label="t('almanac.station')" :hint="t('almanac.stationHint')">
+        <option value="">{{ t('almanac.noStation') }}</option>
+        <option v-for="one in STATIONS" :key="one.code" :value="one.code">{{ one.name }}</option>
+      </ChoiceField>
+      <p class="actions">
+        <button type="submit" class="main" :disabled="busy">{{ t('almanac.useStation') }}</button>
+      </p>
+      <FieldRow v-slot="{ id, describedBy }" :label="t('almanac.file')" :hint="t('almanac.fileHint')">
+        <input
+          :id="id"
+          type="file"
+          accept=".csv,text/csv"
+          :aria-describedby="describedBy"
+          :disabled="reading"
+          @change="bring"
+        />
+      </FieldRow>
+      <div role="status">
+        <p v-if="reading">{{ t('almanac.reading') }}</p>
+        <div v-if="faults.length > 0" class="notice wrong">
+          <p>{{ t('almanac.refused') }}</p>
+          <p v-for="fault in faults" :key="fault" class="small">{{ fault }}</p>
+        </div>
+        <template v-if="brought">
+          <p>
+            {{
+              t('almanac.brought', {
+                name: brought.climate.name,
+                days: speech.formats.number(brought.climate.rests.days),
+                winters: brought.climate.rests.winters,
+                flagged: brought.flagged,
+              })
+            }}
+          </p>
+          <p class="actions">
+            <button type="button" class="main" :disabled="busy" @click="use">{{ t('almanac.use') }}</button>
+            <button type="button" @click="brought = null">{{ t('shell.cancel') }}</button>
+          </p>
+        </template>
+        <p v-if="climate.imported" class="actions">
+          <button type="button" :disabled="busy" @click="drop">{{ t('almanac.dropImported') }}</button>
+        </p>
+      </div>
+    </form>
+    <table v-if="monthly.length > 0" class="figures">
+      <caption class="unseen">
+        {{
+          t('almanac.months')
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">{{ t('almanac.month') }}</th>
+          <th scope="col" class="number">{{ t('almanac.low') }}</th>
+          <th scope="col" class="number">{{ t('almanac.high') }}</th>
+          <th scope="col" class="number">{{ t('almanac.rainMm') }}</th>
+          <th scope="col" class="number">{{ t('almanac.heatingDays') }}</th>
+          <th scope="col" class="number">{{ t('almanac.coolingDays') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="month in monthly" :key="month.name">
+          <td>{{ month.name }}</td>
+          <td class="number">{{ month.low }}</td>
+          <td class="number">{{ month.high }}</td>
+          <td class="number">{{ month.rain }}</td>
+          <td class="number">{{ month.heating }}</td>
+          <td class="number">{{ month.cooling }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.form {
+  max-width: 36rem;
+  margin: var(--line) 0;
+}
+</style>

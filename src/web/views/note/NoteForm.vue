@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { computed, reactive } from 'vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FormFoot from '../../components/FormFoot.vue';
+import TextField from '../../components/TextField.vue';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { MEASURES } from '../../../core/catalogue/lists.ts';
+import { entryBodySchema } from '../../../core/ledger/entry.ts';
+import { lists } from '../../../locales/lists.ts';
+import { dateText, type Speech } from '../../../locales/speech.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { NOTE_KINDS, OWN_TRIGGER, readNote, type NoteDraft, type Noted } from './draft.ts';
+
+/** One thing worth noting, by its kind. What it moves is said once it is written. */
+const props = defineProps<{ house: HouseBody; speech: Speech; today: string; busy: boolean }>();
+const emit = defineEmits<{ note: [noted: Noted] }>();
+
+const FIELDS = ['date', 'asset', 'ownTrigger', 'value', 'what', 'change', 'note', 'made'];
+const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
+const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
+const UNITS: Readonly<Record<string, string>> = MEASURES;
+const NUMBERED = Object.keys(MEASURES).filter((measure) => measure !== 'filter-grade');
+
+const { errorAt, show, clear } = useForm();
+const t = computed(() => props.speech.t);
+const standing = computed(() =>
+  props.house.assets.filter(({ id }) => !props.house.assets.some(({ succeeds }) => succeeds === id)),
+);
+const filters = computed(() => standing.value.filter(({ kind }) => kind === 'filter-position'));
+const draft = reactive<NoteDraft>({
+  kind: 'event',
+  date: props.today,
+  trigger: 'windstorm',
+  ownTrigger: '',
+  asset: '',
+  measure: 'run-hours',
+  value: '',
+  grade: '0.5',
+  what: '',
+  verdict: 'act',
+  trait: 'shedding-pets',
+  holds: 'yes',
+  made: '',
+  supply: 'filter-panel',
+  change: '',
+  note: '',
+});
+const things = computed(() => (draft.kind === 'grade' ? filters.value : standing.value));
+const speaksOfThing = computed(
+  () => draft.kind !== 'event' && draft.kind !== 'trait' && draft.kind !== 'stock',
+);
+
+function send(): void {
+  clear();
+  const { date } = draft;
+  if (!isCivilDate(date)) return show(t.value('problem.civil-date'), 'date', FIELDS);
+  if (date > props.today && isCivilDate(props.today))
+    return show(
+      t.value('error.date-in-future', { today: dateText(props.speech, props.today) }),
+      'date',
+      FIELDS,
+    );
+  const read = readNote(draft, UNITS);
+  if ('field' in read) return show(t.value(`problem.${read.problem}`), read.field, FIELDS);
+  const checked = entryBodySchema.safeParse(read.body);
+  if (!checked.success) {
+    const [issue] = checked.error.issues;
+    return show(
+      t.value('problem.partial-date'),
+      draft.kind === 'made' ? 'made' : String(issue?.path[0] ?? ''),
+      FIELDS,
+    );
+  }
+  emit('note', { date, body: checked.data, label: t.value(`note.noted.${draft.kind}`) });
+}
+</script>
+
+<template>
+  <section :aria-label="t('note.new')">
+    <h2>{{ t('note.new') }}</h2>
+    <form class="form" novalidate @submit.prevent="send">
+      <fieldset>
+        <legend class="unseen">{{ t('note.kind') }}</legend>
+        <div class="choices">
+          <label v-for="kind in NOTE_KINDS" :key="kind">
+            <input v-model="draft.kind" type="radio" :value="kind" />{{ t(`note.kinds.${kind}`) }}
+          </label>
+        </div>
+      </fieldset>
+      <template v-if="draft.kind === 'event'">
+        <ChoiceField v-model="draft.trigger" :label="t('note.trigger')">
+          <option v-for="(_, code) in lists.trigger" :key="code" :value="code">
+            {{ t(`trigger.${code}`) }}
+          </option>
+          <option :value="OWN_TRIGGER">{{ t('note.ownTrigger') }}</option>
+        </ChoiceField>
+        <TextField
+          v-if="draft.trigger === OWN_TRIGGER"
+          v-model="draft.ownTrigger"
+          :label="t('note.ownTriggerName')"
+          :error="errorAt('ownTrigger')"
+          maxlength="60"
+        />
+      </template>
+      <ChoiceField
+        v-if="speaksOfThing"
+        v-model="draft.asset"
+        :label="t('note.thing')"
+        :error="errorAt('asset')"
+      >
+        <option value="">{{ draft.kind === 'text' ? t('note.noThing') : t('note.choose') }}</option>
+        <option v-for="asset in things" :key="asset.id" :value="asset.id">{{ asset.name }}</option>
+      </ChoiceField>
+      <fieldset v-if="draft.kind === 'grade'">
+        <legend>{{ t('note.grade') }}</legend>
+        <div class="choices">
+          <label v-for="(value, grade) in GRADES" :key="grade">
+            <input v-model="draft.grade" type="radio" :value="value" />{{ t(`log.grade.${grade}`) }}
+          </label>
+        </div>
+      </fieldset>
+      <div v-if="draft.kind === 'reading'" class="pair">
+        <ChoiceField v-model="draft.measure" :label="t('note.measure')">
+          <option v-for="measure in NUMBERED" :key="measure" :value="measure">
+            {{ t(`measure.${measure}`) }} ({{ UNITS[measure] }})
+          </option>
+        </ChoiceField>
+        <TextField
+          v-model="draft.value"
+          :label="t('note.value')"
+          :error="errorAt('value')"
+          inputmode="decimal"
+        />
+      </div>
+      <div v-if="draft.kind === 'finding'" class="pair">
+        <TextField v-model="draft.what" :label="t('note.what')" :error="errorAt('what')" maxlength="200" />
+        <ChoiceField v-model="draft.verdict" :label="t('note.verdict')">
+          <option v-for="verdict in VERDICTS" :key="verdict" :value="verdict">
+            {{ t(`note.verdicts.${verdict}`) }}
+          </option>
+        </ChoiceField>
+      </div>
+      <div v-if="draft.kind === 'trait'" class="pair">
+        <ChoiceField v-model="draft.trait" :label="t('note.trait')">
+          <option v-for="(_, code) in lists.trait" :key="code" :value="code">{{ t(`trait.${code}`) }}</option>
+        </ChoiceField>
+        <ChoiceField v-model="draft.holds" :label="t('note.holds')">
+          <option value="yes">{{ t('note.yes') }}</option>
+          <option value="no">{{ t('note.no') }}</option>
+        </ChoiceField>
+      </div>
+      <TextField
+        v-if="draft.kind === 'made'"
+        v-model="draft.made"
+        :label="t('note.made')"
+        :hint="t('note.madeHint')"
+        :error="errorAt('made')"
+        maxlength="10"
+      />
+      <div v-if="draft.kind === 'stock'" class="pair">
+        <ChoiceField v-model="draft.supply" :label="t('note.supply')">
+          <option v-for="(_, code) in lists.supply" :key="code" :value="code">
+            {{ t(`supply.${code}`) }}
+          </option>
+        </ChoiceField>
+        <TextField
+          v-model="draft.change"
+          :label="t('note.change')"
+          :hint="t('note.changeHint')"
+          :error="errorAt('change')"
+        />
+      </div>
+      <div class="pair">
+        <TextField
+          v-model="draft.date"
+          :label="t('note.date')"
+          :error="errorAt('date')"
+          type="date"
+          :max="today"
+        />
+      </div>
+      <TextField
+        v-if="draft.kind !== 'trait' && draft.kind !== 'stock' && draft.kind !== 'made'"
+        v-model="draft.note"
+        :label="t('log.note')"
+        :error="errorAt('note')"
+        lines="several"
+      />
+      <FormFoot :error="errorAt('')" :send="t('note.save')" :busy="busy" />
+    </form>
+  </section>
+</template>

@@ -1,0 +1,100 @@
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { EntryBody } from '../../../core/ledger/entry.ts';
+import { codeSchema } from '../../../core/schedule/rule.ts';
+
+/** What can be noted here; work done is logged on Today. */
+export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'trait', 'made', 'stock', 'text'] as const;
+export type NoteKind = (typeof NOTE_KINDS)[number];
+
+/** What stands in the form, as typed. */
+export interface NoteDraft {
+  kind: NoteKind;
+  date: string;
+  trigger: string;
+  ownTrigger: string;
+  asset: string;
+  measure: string;
+  value: string;
+  grade: string;
+  what: string;
+  verdict: 'sound' | 'watch' | 'act' | 'stop';
+  trait: string;
+  holds: 'yes' | 'no';
+  made: string;
+  supply: string;
+  change: string;
+  note: string;
+}
+
+/** A note ready to be written, and how it is told. */
+export interface Noted {
+  readonly date: CivilDate;
+  readonly body: EntryBody;
+  readonly label: string;
+}
+
+/** Chosen where the list has not what happened. */
+export const OWN_TRIGGER = 'own';
+
+type Read = { readonly body: EntryBody } | { readonly field: string; readonly problem: string };
+
+const wrong = (field: string, problem: string): Read => ({ field, problem });
+const toCode = (text: string): string =>
+  text
+    .trim()
+    .toLowerCase()
+    .replaceAll(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
+
+/** Reads a decimal as typed, with point or comma; null when it is none. */
+function readDecimal(text: string): number | null {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || !Number.isFinite(value) ? null : value;
+}
+
+/** The entry the form stands for, or the first field that is not right and what would be. `units`: the unit of each measure. */
+export function readNote(draft: NoteDraft, units: Readonly<Record<string, string>>): Read {
+  const note = draft.note.trim() === '' ? {} : { note: draft.note.trim() };
+  const { asset } = draft;
+  const needsAsset = ['grade', 'reading', 'finding', 'made'].includes(draft.kind);
+  if (needsAsset && asset === '') return wrong('asset', 'missing');
+  switch (draft.kind) {
+    case 'event': {
+      const trigger = draft.trigger === OWN_TRIGGER ? toCode(draft.ownTrigger) : draft.trigger;
+      if (!codeSchema.safeParse(trigger).success) return wrong('ownTrigger', 'missing');
+      return { body: { kind: 'event', trigger, ...note } };
+    }
+    case 'grade':
+      return {
+        body: {
+          kind: 'reading',
+          asset,
+          measure: 'filter-grade',
+          value: Number(draft.grade),
+          unit: 'grade',
+          ...note,
+        },
+      };
+    case 'reading': {
+      const value = readDecimal(draft.value);
+      if (value === null) return wrong('value', 'number');
+      const { measure } = draft;
+      return { body: { kind: 'reading', asset, measure, value, unit: units[measure] || 'count', ...note } };
+    }
+    case 'finding':
+      if (draft.what.trim() === '') return wrong('what', 'missing');
+      return { body: { kind: 'finding', asset, what: draft.what.trim(), verdict: draft.verdict, ...note } };
+    case 'trait':
+      return { body: { kind: 'trait', trait: draft.trait, value: draft.holds === 'yes' } };
+    case 'made':
+      return { body: { kind: 'fact', asset, fact: 'made', value: draft.made.trim() } };
+    case 'stock': {
+      const change = readDecimal(draft.change);
+      if (change === null || change === 0 || !Number.isInteger(change)) return wrong('change', 'whole');
+      return { body: { kind: 'stockMoved', supply: draft.supply, change } };
+    }
+    case 'text':
+      if (draft.note.trim() === '') return wrong('note', 'missing');
+      return { body: { kind: 'note', text: draft.note.trim(), ...(asset !== '' && { asset }) } };
+  }
+}

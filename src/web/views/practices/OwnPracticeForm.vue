@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed, reactive } from 'vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FormFoot from '../../components/FormFoot.vue';
+import TextField from '../../components/TextField.vue';
+import { HAZARDS } from '../../../core/catalogue/data/hazards.ts';
+import { hazardSchema, practiceSystemSchema } from '../../../core/catalogue/lists.ts';
+import { seasonSchema } from '../../../core/climate/anchor.ts';
+import { assetKindSchema } from '../../../core/house/assetKind.ts';
+import { doerSchema } from '../../../core/schedule/terms.ts';
+import { lists } from '../../../locales/lists.ts';
+import { words, type Speech } from '../../../locales/speech.ts';
+import { call } from '../../api/client.ts';
+import { useForm } from '../../composables/useForm.ts';
+import RuleFields from '../add/RuleFields.vue';
+import { emptyOwn, readOwn } from './ownPractice.ts';
+
+/** Adds a practice of one's own to this home's catalogue, with the parts the others have. */
+const props = defineProps<{ homeId: string; speech: Speech }>();
+const emit = defineEmits<{ saved: [title: string]; close: [] }>();
+
+const FIELDS = [
+  'title',
+  'why',
+  'work',
+  'minutes',
+  'leadDays',
+  'count',
+  'floor',
+  'monthDays',
+  'offset',
+  'meter',
+  'limit',
+  'perDay',
+  'respond',
+];
+const { busy, errorAt, show, submit } = useForm();
+const t = computed(() => props.speech.t);
+const draft = reactive(emptyOwn());
+
+const save = () =>
+  submit(FIELDS, async () => {
+    const read = readOwn(draft);
+    if ('field' in read) return show(t.value(`problem.${read.problem}`, { minimum: 1 }), read.field, FIELDS);
+    const { practice } = read;
+    await call('savePractice', { params: { homeId: props.homeId, code: practice.code }, body: { practice } });
+    emit('saved', practice.title);
+  });
+</script>
+
+<template>
+  <form class="form own" novalidate @submit.prevent="save">
+    <fieldset class="form">
+      <legend>{{ t('practices.add') }}</legend>
+      <TextField
+        v-model="draft.title"
+        :label="t('practices.own.title')"
+        :error="errorAt('title')"
+        maxlength="120"
+      />
+      <TextField
+        v-model="draft.why"
+        :label="t('practices.own.why')"
+        :error="errorAt('why')"
+        lines="several"
+        maxlength="700"
+      />
+      <div class="pair">
+        <ChoiceField v-model="draft.kind" :label="t('practices.own.kind')">
+          <option v-for="(_, kind) in lists.practiceKind" :key="kind" :value="kind">
+            {{ t(`practiceKind.${kind}`) }}
+          </option>
+        </ChoiceField>
+        <ChoiceField v-model="draft.appliesTo" :label="t('practices.own.appliesTo')">
+          <option v-for="kind in assetKindSchema.options" :key="kind" :value="kind">
+            {{ t(`assetKind.${kind}`) }}
+          </option>
+        </ChoiceField>
+        <ChoiceField v-model="draft.system" :label="t('practices.own.system')">
+          <option v-for="system in practiceSystemSchema.options" :key="system" :value="system">
+            {{ t(`system.${system}`) }}
+          </option>
+        </ChoiceField>
+        <ChoiceField v-model="draft.doer" :label="t('add.doer')">
+          <option v-for="doer in doerSchema.options" :key="doer" :value="doer">
+            {{ t(`doer.${doer}`) }}
+          </option>
+        </ChoiceField>
+        <TextField
+          v-model="draft.minutes"
+          :label="t('log.minutes')"
+          :error="errorAt('minutes')"
+          inputmode="numeric"
+        />
+        <TextField
+          v-model="draft.leadDays"
+          :label="t('practices.own.lead')"
+          :error="errorAt('leadDays')"
+          inputmode="numeric"
+        />
+      </div>
+      <label><input v-model="draft.lifeSafety" type="checkbox" />{{ t('add.ownSafety') }}</label>
+    </fieldset>
+    <template v-if="draft.kind === 'duty'">
+      <RuleFields v-model="draft.rule" :error-at="errorAt" />
+      <div class="pair">
+        <ChoiceField v-model="draft.season" :label="t('practices.own.season')">
+          <option value="">{{ t('practices.own.allYear') }}</option>
+          <option v-for="season in seasonSchema.options" :key="season" :value="season">
+            {{ t(`season.${season}`) }}
+          </option>
+        </ChoiceField>
+      </div>
+      <label><input v-model="draft.beforeFrost" type="checkbox" />{{ t('practices.own.beforeFrost') }}</label>
+    </template>
+    <fieldset class="form">
+      <legend>{{ t('practices.own.steps') }}</legend>
+      <p class="soft small">{{ t('practices.own.stepsHint') }}</p>
+      <TextField v-model="draft.first" :label="t('practices.stage.first')" lines="several" />
+      <TextField
+        v-model="draft.work"
+        :label="t('practices.own.work')"
+        :error="errorAt('work')"
+        lines="several"
+      />
+      <TextField v-model="draft.closeOut" :label="t('practices.stage.closeOut')" lines="several" />
+      <TextField v-model="draft.later" :label="t('practices.stage.later')" lines="several" />
+      <details>
+        <summary>{{ t('practices.own.cautions') }}</summary>
+        <label v-for="hazard in hazardSchema.options" :key="hazard" class="hazard">
+          <input v-model="draft.cautions" type="checkbox" :value="hazard" />
+          {{ words(speech, HAZARDS[hazard].caution) }}
+        </label>
+      </details>
+    </fieldset>
+    <fieldset class="form">
+      <legend>{{ t('practices.own.judge') }}</legend>
+      <TextField v-model="draft.sound" :label="t('practices.verdict.sound')" maxlength="700" />
+      <TextField v-model="draft.act" :label="t('practices.verdict.act')" maxlength="700" />
+      <TextField v-model="draft.stop" :label="t('practices.verdict.stop')" maxlength="700" />
+      <TextField v-model="draft.mistakes" :label="t('practices.own.mistakes')" lines="several" />
+    </fieldset>
+    <FormFoot :error="errorAt('')" :send="t('practices.own.save')" :busy="busy">
+      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+    </FormFoot>
+  </form>
+</template>
+
+<style scoped>
+.own {
+  max-width: 46rem;
+  margin-bottom: calc(var(--line) * 2);
+}
+
+.hazard {
+  display: block;
+  padding: 0.125rem 0 0.125rem 1.75rem;
+  text-indent: -1.75rem;
+}
+</style>

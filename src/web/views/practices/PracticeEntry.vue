@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { HAZARDS } from '../../../core/catalogue/data/hazards.ts';
+import type { Practice } from '../../../core/catalogue/practice.ts';
+import { ruleText } from '../../../locales/practiceText.ts';
+import { capital, nameIn, words, type Speech } from '../../../locales/speech.ts';
+
+/** One practice: its name, and on asking why, by which schools, its steps with the cautions at them, and what is judged. */
+const props = defineProps<{
+  practice: Practice;
+  hidden: boolean;
+  speech: Speech;
+  mayWrite: boolean;
+  busy: boolean;
+}>();
+const emit = defineEmits<{ hide: [hide: boolean] }>();
+
+const open = ref(false);
+const t = computed(() => props.speech.t);
+const say = (text: string): string => words(props.speech, text);
+const title = computed(() => say(props.practice.title));
+const schools = computed(() => {
+  const { practice } = props;
+  if (practice.kind !== 'duty') return [];
+  return practice.schools.map((school) => ({
+    code: school.code,
+    name: say(school.name),
+    rule: ruleText(props.speech, school.rule),
+    says: `${say(school.argues)} ${t.value('practices.right', { when: say(school.rightWhen) })}`,
+    usual: school.code === practice.defaultSchool ? say(practice.defaultBecause) : null,
+  }));
+});
+const steps = computed(() =>
+  props.practice.steps.map(({ at, says, cautions }) => ({
+    stage: at === 'work' ? '' : t.value(`practices.stage.${at}`),
+    says: say(says),
+    cautions: cautions.map((hazard) => {
+      const { caution, stop } = HAZARDS[hazard];
+      return stop === null
+        ? say(caution)
+        : `${say(caution)} ${t.value('practices.stop', { when: say(stop) })}`;
+    }),
+  })),
+);
+const verdicts = computed(() =>
+  (['sound', 'watch', 'act', 'stop'] as const).flatMap((verdict) => {
+    const text = props.practice.judge[verdict];
+    return text === undefined ? [] : [{ verdict, text: say(text) }];
+  }),
+);
+const takes = computed(() => {
+  const { minutes, doers, tools, supplies, setUps } = props.practice;
+  const list = props.speech.formats.list;
+  return [
+    t.value('today.effort', { n: minutes }),
+    list(doers.map((doer) => t.value(`doer.${doer}`))),
+    ...(setUps.length > 0 ? [list(setUps.map((code) => nameIn(props.speech, 'setUp', code)))] : []),
+    ...(tools.length > 0 ? [list(tools.map((code) => nameIn(props.speech, 'tool', code)))] : []),
+    ...(supplies.length > 0
+      ? [list(supplies.map(({ supply }) => nameIn(props.speech, 'supply', supply)))]
+      : []),
+  ].map(capital);
+});
+</script>
+
+<template>
+  <li class="practice" :data-practice="practice.code" :class="{ hidden }">
+    <p class="row">
+      <span>
+        {{ title }}
+        <span class="soft small"
+          >{{ t(`practiceKind.${practice.kind}`)
+          }}<template v-if="practice.lifeSafety">; {{ t('lifeSafety') }}</template
+          ><template v-if="hidden">; {{ t('practices.hidden') }}</template></span
+        >
+      </span>
+      <span class="acts no-print">
+        <button type="button" :aria-expanded="open" @click="open = !open">
+          {{ open ? t('practices.close') : t('practices.open') }}<span class="unseen">: {{ title }}</span>
+        </button>
+        <button v-if="mayWrite" type="button" :disabled="busy" @click="emit('hide', !hidden)">
+          {{ hidden ? t('practices.show') : t('practices.hide') }}<span class="unseen">: {{ title }}</span>
+        </button>
+      </span>
+    </p>
+    <div v-if="open" class="more">
+      <p>{{ say(practice.why) }}</p>
+      <ul v-if="schools.length > 0" class="schools">
+        <li v-for="school in schools" :key="school.code">
+          <strong>{{ school.name }}</strong> <em>{{ school.rule }}.</em> {{ school.says }}
+          <span v-if="school.usual" class="usual">{{ t('practices.usual', { why: school.usual }) }}</span>
+        </li>
+      </ul>
+      <ol>
+        <li v-for="(step, index) in steps" :key="index">
+          <template v-for="caution in step.cautions" :key="caution">
+            <span class="caution">{{ caution }}</span>
+          </template>
+          <em v-if="step.stage">{{ step.stage }}: </em>{{ step.says }}
+        </li>
+      </ol>
+      <dl v-if="verdicts.length > 0">
+        <template v-for="{ verdict, text } in verdicts" :key="verdict">
+          <dt>{{ t(`practices.verdict.${verdict}`) }}</dt>
+          <dd>{{ text }}</dd>
+        </template>
+      </dl>
+      <p v-for="note in [...practice.mistakes, ...practice.notes]" :key="note" class="small">
+        {{ say(note) }}
+      </p>
+      <p class="soft small">{{ takes.join('. ') }}.</p>
+      <p class="soft small">{{ t('practices.first') }}</p>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.practice {
+  padding: 0.25rem 0;
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0 1rem;
+}
+
+.acts {
+  display: flex;
+  gap: 1.25rem;
+}
+
+.hidden .row > :first-child {
+  color: var(--soft);
+}
+
+.more {
+  display: grid;
+  gap: calc(var(--line) / 2);
+  max-width: 46rem;
+  margin: calc(var(--line) / 4) 0 calc(var(--line) / 2);
+  padding-left: 0.75rem;
+  border-left: 1px solid var(--brine);
+}
+
+.schools li + li {
+  margin-top: 0.25rem;
+}
+
+.usual {
+  color: var(--brine);
+}
+
+ol {
+  counter-reset: step;
+}
+
+ol li {
+  counter-increment: step;
+  padding-left: 1.75rem;
+}
+
+ol li::before {
+  content: counter(step);
+  float: left;
+  margin-left: -1.75rem;
+  color: var(--soft);
+}
+
+.caution {
+  display: block;
+  padding-left: 0.5rem;
+  border-left: 3px solid var(--rust);
+  color: var(--rust);
+  font-size: 0.9375rem;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 0 0.75rem;
+}
+
+dt {
+  font-style: italic;
+}
+</style>

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import type { Practice } from '../../../core/catalogue/practice.ts';
+import { practiceSystemSchema } from '../../../core/catalogue/lists.ts';
+import { words } from '../../../locales/speech.ts';
+import { call } from '../../api/client.ts';
+import { catalogue } from '../../catalogue.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useHome } from '../../stores/home.ts';
+import OwnPracticeForm from './OwnPracticeForm.vue';
+import PracticeEntry from './PracticeEntry.vue';
+
+/** All upkeep that is known, system by system; what does not concern this home can be hidden, and one's own added. */
+const route = useRoute();
+const home = useHome();
+const speech = useSpeech();
+const { busy, errorAt, submit } = useForm();
+const t = computed(() => speech.value.t);
+const homeId = String(route.params['homeId']);
+const sought = ref('');
+const making = ref(false);
+const said = ref('');
+const saying = useTemplateRef('saying');
+const { state, load } = useLoading(() => home.load(homeId));
+
+const all = computed(() => [...(home.house?.practices ?? []), ...(catalogue.value?.practices ?? [])]);
+const hidden = computed(() => new Set(home.house?.hidden ?? []));
+const systems = computed(() => {
+  const wanted = sought.value.trim().toLowerCase();
+  const matches = ({ title, code }: Practice): boolean =>
+    wanted === '' || code.includes(wanted) || words(speech.value, title).toLowerCase().includes(wanted);
+  return practiceSystemSchema.options
+    .map((system) => ({
+      system,
+      practices: all.value.filter((practice) => practice.system === system && matches(practice)),
+    }))
+    .filter(({ practices }) => practices.length > 0);
+});
+
+async function tell(text: string): Promise<void> {
+  await home.load(homeId);
+  said.value = text;
+  await nextTick();
+  saying.value?.focus();
+}
+
+const hide = (practice: Practice, hide_: boolean) =>
+  submit([], async () => {
+    await call('hidePractice', { params: { homeId, code: practice.code }, body: { hidden: hide_ } });
+    const title = words(speech.value, practice.title);
+    await tell(t.value(hide_ ? 'practices.nowHidden' : 'practices.nowShown', { title }));
+  });
+
+async function saved(title: string): Promise<void> {
+  making.value = false;
+  await tell(t.value('practices.saved', { title }));
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('practices.title') }}</h1>
+      <p class="soft">{{ t('practices.lead') }}</p>
+    </header>
+    <div class="column">
+      <div ref="saying" role="status" tabindex="-1" class="saying">
+        <p v-if="said" class="notice">{{ said }}</p>
+        <p v-if="errorAt('')" class="notice wrong">{{ errorAt('') }}</p>
+      </div>
+      <PageState
+        v-if="state.kind !== 'ready'"
+        :state="state"
+        :loading="t('shell.loading')"
+        :again="t('shell.tryAgain')"
+        @again="load"
+      />
+      <template v-else>
+        <div class="head no-print">
+          <label class="seek"
+            >{{ t('practices.seek') }}<input v-model="sought" type="search" autocomplete="off"
+          /></label>
+          <button v-if="home.mayWrite && !making" type="button" @click="making = true">
+            {{ t('practices.add') }}
+          </button>
+        </div>
+        <OwnPracticeForm
+          v-if="making"
+          :home-id="homeId"
+          :speech="speech"
+          @close="making = false"
+          @saved="saved"
+        />
+        <p v-if="systems.length === 0" class="notice">{{ t('practices.none') }}</p>
+        <section v-for="{ system, practices } in systems" :key="system" :aria-label="t(`system.${system}`)">
+          <h2>{{ t(`system.${system}`) }}</h2>
+          <ul class="ruled">
+            <PracticeEntry
+              v-for="practice in practices"
+              :key="practice.code"
+              :practice="practice"
+              :hidden="hidden.has(practice.code)"
+              :speech="speech"
+              :may-write="home.mayWrite"
+              :busy="busy"
+              @hide="hide(practice, $event)"
+            />
+          </ul>
+        </section>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 0.75rem 1.5rem;
+  margin-bottom: var(--line);
+}
+
+.seek {
+  display: block;
+  flex: 0 1 20rem;
+}
+
+section {
+  margin-bottom: calc(var(--line) * 1.5);
+}
+</style>

@@ -1,0 +1,103 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { daysFromCivil } from '../../src/core/calendar/civilDate.ts';
+import { simulatedStation } from '../../src/core/climate/stations.ts';
+import { Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+const folder = mkdtempSync(join(tmpdir(), 'salt-series-'));
+/** A file of twelve years of days in the layout of a line a day. */
+function seriesFile(name: string, change: (lines: string[]) => void = () => undefined): string {
+  const days = simulatedStation('marine')?.days(daysFromCivil(2000, 8, 1), daysFromCivil(2012, 7, 31)) ?? [];
+  const tenths = (value = 0): number => Math.round(value * 10);
+  const lines = days.map(
+    ({ date, low, high, rain }) => `X1,${date},THE HEAD,${tenths(high)},${tenths(low)},${tenths(rain)}`,
+  );
+  change(lines);
+  const file = join(folder, name);
+  writeFileSync(file, ['STATION,DATE,NAME,TMAX,TMIN,PRCP', ...lines].join('\n'));
+  return file;
+}
+const season = async (key: string): Promise<string> => (await page.find(`[data-season=${key}]`)).getText();
+const bring = async (file: string): Promise<void> => (await page.find('input[type=file]')).sendKeys(file);
+
+describe('the almanac of a home', () => {
+  test('tells the days passed and ten ahead, and what each turning point rests on', async () => {
+    await page.press('Almanac');
+    await page.says('Harrow Flats');
+    expect(await page.count('.passed')).toBe(7);
+    expect(await page.count('tr:not(.passed) .number')).toBeGreaterThanOrEqual(20);
+    expect(await season('firstFreeze')).toMatch(/First freeze at 10 % risk \w+ \d+ by the weather station/);
+    expect(await season('midwinter')).toContain('Jan 15 by convention');
+  });
+
+  test('a date that is none is refused beside its field, and nothing is set', async () => {
+    await page.press('Set dates for this home');
+    await (await page.find('[data-season=leafFall] input')).sendKeys('31-12');
+    await page.press('Set them');
+    await page.says('Month-day such as 10-09', '[data-season=leafFall]');
+    await page.press('Cancel');
+    expect(await season('leafFall')).toContain('by the weather station');
+  });
+
+  test('dates set for the home move what hangs on them, and can be taken back', async () => {
+    await page.press('Set dates for this home');
+    await (await page.find('[data-season=lastFreeze] input')).sendKeys('04-20');
+    await (await page.find('[data-season=coolingStart] input')).sendKeys('none');
+    await page.press('Set them');
+    await page.says('has been worked out anew');
+    expect(await season('lastFreeze')).toContain('Apr 20 set for this home');
+    await page.press('House');
+    const kept = await page.find('[data-kept^="Reopen the hose bib"]');
+    expect(await kept.getText()).toContain('Fri, Apr 23, 2027');
+    await (await kept.findElement({ css: 'button' })).click();
+    await page.says(
+      'Last freeze at 10 % risk here is Tue, Apr 20, 2027 (set for this home); 3 days after that',
+    );
+    await page.says('Hose bib has stood shut since');
+  });
+
+  test('a file with bad rows is refused by line and column, and nothing of it is taken', async () => {
+    await page.press('Almanac');
+    await page.says('What they rest on');
+    await bring(
+      seriesFile('bad.csv', (lines) => {
+        lines[4] = 'X1,2000-13-05,THE HEAD,100,50,0';
+        lines[9] = 'X1,2000-08-10,THE HEAD,warm,50,0';
+      }),
+    );
+    await page.says('Nothing was taken from that file');
+    await page.says('Line 6, DATE: must be a real day');
+    await page.says('Line 11, TMAX: must be whole tenths');
+    expect(await season('firstFreeze')).toContain('by the weather station');
+  });
+
+  test('a sound one is worked out on the device, shown, and then used', async () => {
+    await bring(seriesFile('good.csv'));
+    await page.says('THE HEAD: 4,383 days, 12 whole winters; 0 values marked as wrong were left out.');
+    await page.press('Use these figures');
+    await page.says('THE HEAD: days of 2000 to 2012');
+    expect(await season('firstFreeze')).toContain('by the imported series');
+    expect(await season('lastFreeze')).toContain('set for this home');
+    await page.press('Leave the imported figures');
+    await page.says('Harrow Flats (cold continental): days of');
+  });
+
+  test('the browser complained of nothing on the way', async () => {
+    expect(await page.complaints()).toEqual([]);
+  });
+});

@@ -1,0 +1,160 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { line, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+describe('what stands shut or open', () => {
+  test('says since when and when the other half is due; opened, the opening sleeps and the closing is owed again', async () => {
+    await page.press('Note');
+    const text = await page.says('shut since', '[data-standing=closed]');
+    expect(text).toMatch(
+      /Back hose bib Hose bib shut since Wed, Oct 14 the other half is due \w+, May \d+, 2027/,
+    );
+    await page.press('It is open');
+    await page.says('Back hose bib: noted as open.', '.saying');
+    await page.says('open since Tue, Nov 24', '[data-standing=open]');
+    await page.press('It is shut');
+    await page.says('shut since Tue, Nov 24', '[data-standing=closed]');
+  });
+});
+
+describe('noting things', () => {
+  test('a storm makes the look at the roof due', async () => {
+    // The one the station saw is answered first.
+    await page.press('Today');
+    await page.click(`${line('roof-storm-look')} [data-act=log]`);
+    await page.type('Day it was done', '2026-11-20');
+    await page.press('Write it down');
+    await page.says('Look at the roof, Roof: logged', '.saying');
+    await page.press('Note');
+    await page.says('Note something');
+    await page.choose('What happened', 'A windstorm');
+    await page.press('Note it');
+    await page.says('Noted what happened. ', '.saying');
+    await page.press('Today');
+    await page.click(`${line('roof-storm-look')} [data-act=why]`);
+    await page.says('A windstorm, noted Tue, Nov 24: within 5 days', line('roof-storm-look'));
+  });
+
+  test('a field left empty is named, and what was typed stays', async () => {
+    await page.press('Note');
+    await page.says('Note something');
+    await (await page.field('A reading')).click();
+    await page.type('Value', 'warm');
+    await page.press('Note it');
+    await page.says('must be given');
+    await page.choose('Which thing', 'Furnace');
+    await page.press('Note it');
+    await page.says('must be a number');
+    expect(await (await page.field('Value')).getAttribute('value')).toBe('warm');
+  });
+
+  test('a filter that looks gray calls for its change, where it is kept by condition', async () => {
+    await page.press('Add');
+    await page.choose('Kind', 'Filter position');
+    await page.type('Name', 'Upstairs filter');
+    await page.choose('Task', 'Change the air filter');
+    await (await page.field('Look monthly, change when gray')).click();
+    await page.press('Add it');
+    await page.says('Upstairs filter is in the house');
+    await page.press('Note');
+    await page.says('Note something');
+    await (await page.field('How a filter looks')).click();
+    await page.choose('Which thing', 'Upstairs filter');
+    await (await page.field('Gray or darker')).click();
+    await page.press('Note it');
+    await page.says('Noted how the filter looks. 1 date moved.', '.saying');
+    await page.press('House');
+    const kept = await page.find('[data-kept="Change the air filter, Upstairs filter"]');
+    await (await kept.findElement({ css: 'button' })).click();
+    await page.says('Graded 1 on Tue, Nov 24 (filter grade). The work is due within 3 days: Fri, Nov 27.');
+  });
+
+  test('a look that is due asks what it found', async () => {
+    await page.press('Add');
+    await page.choose('Kind', 'Filter position');
+    await page.type('Name', 'Attic filter');
+    await page.choose('Task', 'Change the air filter');
+    await (await page.field('Look monthly, change when gray')).click();
+    await page.press('Add it');
+    await page.says('Attic filter is in the house');
+    await page.press('Today');
+    await page.says('Attic filter');
+    await page.click(`${line('baseline air-filter-panel-replace')} [data-act=done]`);
+    await page.says('What the look found', '[role=dialog]');
+    await (await page.field('Light gray')).click();
+    await page.says('Attic filter: next due Thu, Dec 24', '[role=dialog]');
+    await page.press('Write it down');
+    await page.says('Next due Thu, Dec 24', '.saying');
+  });
+
+  test('what is in stock decides when to order', async () => {
+    await page.press('Note');
+    await page.says('Note something');
+    await (await page.field('In stock')).click();
+    await page.choose('What', 'panel filter');
+    await page.type('How many came', '12');
+    await page.press('Note it');
+    await page.says('Noted the stock.', '.saying');
+    await page.press('Ledger');
+    await page.says('Stock moved');
+  });
+});
+
+describe('practices', () => {
+  test('are read with their schools and the cautions at their steps', async () => {
+    await page.press('Practices');
+    await page.says('Air filters and air handling');
+    await page.type('Find', 'gutter');
+    await page.click('[data-practice=gutter-clean] button');
+    await page.says('A tall enough ladder on firm ground', '[data-practice=gutter-clean] .caution');
+    await page.says('After leaf fall, and again in spring', '[data-practice=gutter-clean]');
+  });
+
+  test('hidden, one is no longer offered; shown again, it is', async () => {
+    await page.press('Hide here');
+    await page.says('Clean the gutters: hidden.');
+    await page.press('Add');
+    await page.choose('Kind', 'Gutters');
+    expect(await (await page.field('Task')).getText()).not.toContain('Clean the gutters');
+    await page.press('Practices');
+    await page.type('Find', 'gutter-clean');
+    await page.press('Show again');
+    await page.says('Clean the gutters: shown again.');
+  });
+
+  test('one of one’s own is refused by field until it is whole, and then taken up like any other', async () => {
+    await page.press('Add one of your own');
+    await page.press('Add it to the practices');
+    await page.says('must be given');
+    await page.type('What is to be done', 'Feed the sourdough');
+    await page.type('Why', 'It starves.');
+    await page.type('The work itself', 'Discard half.\nFlour and water.');
+    await page.choose('Done to', 'Something else');
+    await page.press('Add it to the practices');
+    await page.says('Feed the sourdough is among the practices of this home.');
+    await page.press('Add');
+    await page.choose('Kind', 'Something else');
+    await page.choose('Task', 'Feed the sourdough');
+    await page.type('Name', 'Crock');
+    await page.press('Add it');
+    await page.says('Crock is in the house');
+    await page.press('Today');
+    await page.says('Feed the sourdough');
+  });
+
+  test('the browser complained of nothing on the way', async () => {
+    expect(await page.complaints()).toEqual([]);
+  });
+});
