@@ -6,11 +6,7 @@ import { BadInput, runCommand, say } from './complain.ts';
 
 /** Works out the climate a daily station file tells of, as a house file holds it under `home.climate.imported`. */
 await runCommand(() => {
-  const { values, positionals } = parseArgs({
-    args: process.argv.slice(2),
-    allowPositionals: true,
-    options: { hemisphere: { type: 'string', default: 'north' } },
-  });
+  const { values, positionals } = parse(process.argv.slice(2));
   const [file, extra] = positionals;
   const { hemisphere } = values;
   if (file === undefined || extra !== undefined || (hemisphere !== 'north' && hemisphere !== 'south'))
@@ -21,6 +17,18 @@ await runCommand(() => {
     console.error(say('cli.flagged', { n: read.value.flagged }, read.value.flagged));
   console.log(JSON.stringify(read.value.climate, null, 2));
 });
+
+function parse(args: string[]) {
+  try {
+    return parseArgs({
+      args,
+      allowPositionals: true,
+      options: { hemisphere: { type: 'string', default: 'north' } },
+    });
+  } catch (error) {
+    throw new BadInput([error instanceof Error ? error.message : String(error), say('cli.climateUsage')]);
+  }
+}
 
 function readText(file: string): string {
   try {

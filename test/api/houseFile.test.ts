@@ -64,8 +64,8 @@ function withoutIds(file: HouseFile): unknown {
 }
 
 describe('house files', () => {
-  test('there are three examples', () => {
-    expect(readdirSync('examples').filter((name) => name.endsWith('.json'))).toHaveLength(3);
+  test('there are four examples', () => {
+    expect(readdirSync('examples').filter((name) => name.endsWith('.json'))).toHaveLength(4);
   });
 
   test.each(files)('%s: out, in and out again differs in nothing but ids', async (_name, file) => {
@@ -74,6 +74,8 @@ describe('house files', () => {
     expect(houseFileSchema.safeParse(second).success).toBe(true);
     expect(second.home.id).not.toBe(first.home.id);
     expect(withoutIds(second)).toEqual(withoutIds(first));
+    expect([first.practices, first.hidden]).toEqual([file.practices, file.hidden]);
+    expect(first.home.climate).toEqual(file.home.climate);
     expect(first.entries.map(({ date, body: { kind } }) => [date, kind])).toEqual(
       file.entries.map(({ date, body: { kind } }) => [date, kind]),
     );

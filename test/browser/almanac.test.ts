@@ -2,9 +2,8 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { daysFromCivil } from '../../src/core/calendar/civilDate.ts';
-import { simulatedStation } from '../../src/core/climate/stations.ts';
 import { Page } from '../support/browser.ts';
+import { seriesText } from '../support/series.ts';
 import { startDemo, type RunningServer } from '../support/running.ts';
 
 let server: RunningServer;
@@ -20,16 +19,9 @@ afterAll(async () => {
 });
 
 const folder = mkdtempSync(join(tmpdir(), 'salt-series-'));
-/** A file of twelve years of days in the layout of a line a day. */
 function seriesFile(name: string, change: (lines: string[]) => void = () => undefined): string {
-  const days = simulatedStation('marine')?.days(daysFromCivil(2000, 8, 1), daysFromCivil(2012, 7, 31)) ?? [];
-  const tenths = (value = 0): number => Math.round(value * 10);
-  const lines = days.map(
-    ({ date, low, high, rain }) => `X1,${date},THE HEAD,${tenths(high)},${tenths(low)},${tenths(rain)}`,
-  );
-  change(lines);
   const file = join(folder, name);
-  writeFileSync(file, ['STATION,DATE,NAME,TMAX,TMIN,PRCP', ...lines].join('\n'));
+  writeFileSync(file, seriesText('marine', change));
   return file;
 }
 const season = async (key: string): Promise<string> => (await page.find(`[data-season=${key}]`)).getText();

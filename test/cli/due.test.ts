@@ -1,23 +1,16 @@
-import { execFile } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, test } from 'vitest';
 import type { DueItem } from '../../src/core/formats/dueReport.ts';
+import { command } from '../support/command.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'salt-cli-'));
 afterAll(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-/** Runs `npm run due` as a person would. */
-function due(...args: string[]): Promise<{ code: number; out: string; err: string }> {
-  return new Promise((resolve) => {
-    execFile('npm', ['run', '--silent', 'due', '--', ...args], (error, out, err) => {
-      resolve({ code: error ? Number(error.code) : 0, out, err });
-    });
-  });
-}
+const due = (...args: string[]) => command('due', ...args);
 
 function broken(name: string, change: (text: string) => string): string {
   const file = join(folder, name);
@@ -67,6 +60,51 @@ describe('npm run due', () => {
     expect(vent).toMatchObject({ baseline: true, asset: 'dryer', due: '2026-01-10' });
   });
 
+  test('every rule and every step that moves a date', async () => {
+    const { code, out } = await due('examples/every-rule.json', '--on', '2026-10-12', '--format', 'json');
+    expect(code).toBe(0);
+    const items = JSON.parse(out) as DueItem[];
+    expect(
+      items.map(({ duty, due: day, reasons, sleep }) => [
+        duty,
+        day,
+        sleep?.kind ?? reasons.map(({ kind }) => kind).join(' '),
+      ]),
+    ).toEqual([
+      ['filter', '2026-10-15', 'called lesser window'],
+      ['tune-up', '2027-08-26', 'season window'],
+      ['burner', '2026-09-25', 'usage window gate'],
+      ['tap-shut', '2026-10-13', 'season stateSince window pull'],
+      ['tap-open', null, 'state'],
+      ['gutters', '2026-10-15', 'listed window handy'],
+      ['look-roof', '2026-10-15', 'trigger window'],
+      ['alarms', '2026-11-05', 'clockChange window bound'],
+      ['alarm-test', '2026-11-05', 'lastDone interval window'],
+      ['alarm-age', '2027-03-01', 'age window'],
+      ['sill', '2028-05-20', 'listed window'],
+      ['guest-room', '2026-02-20', 'lastDone interval factors floor window'],
+      ['pond', null, 'paused'],
+    ]);
+    const byDuty = new Map(items.map((item) => [item.duty, item]));
+    expect(byDuty.get('tune-up')?.bookBy).toBe('2027-08-12');
+    expect(byDuty.get('gutters')?.orderBy).toBe('2026-10-03');
+  });
+
+  test('the almanac that lies in the file is what decides, else the home’s own station', async () => {
+    const file = join(folder, 'no-almanac.json');
+    const { weather: _weather, ...rest } = JSON.parse(
+      readFileSync('examples/every-rule.json', 'utf8'),
+    ) as Record<string, unknown>;
+    writeFileSync(file, JSON.stringify(rest));
+    const [{ out: with_ }, { out: without }] = await Promise.all([
+      due('examples/every-rule.json', '--on', '2026-10-12'),
+      due(file, '--on', '2026-10-12'),
+    ]);
+    expect(with_).toContain('A windstorm, seen by the weather station Sat, Oct 10: within 5 days');
+    expect(without).not.toContain('A windstorm, seen by the weather station Sat, Oct 10');
+    expect(without).toContain('First freeze at 50 % risk here is');
+  });
+
   test('entries after the day are left out, and that is said beside the answer', async () => {
     const { out, err } = await due('examples/two-alarms.json', '--on', '2027-01-01', '--format', 'json');
     expect((JSON.parse(out) as DueItem[])[0]).toMatchObject({
@@ -111,6 +149,21 @@ describe('npm run due', () => {
       'a number out of range',
       (text) => text.replace('"count": 1', '"count": 0'),
       'rule.every.count: must be at least 1',
+    ],
+    [
+      'a zone nobody knows',
+      (text) => text.replace('America/Chicago', 'America/Springfield'),
+      'home.zone: must be',
+    ],
+    [
+      'a station nobody knows',
+      (text) => text.replace('"zone":', '"climate": { "station": "moon" }, "zone":'),
+      'home.climate.station: must be the code of one of the stations',
+    ],
+    [
+      'an impossible date of manufacture',
+      (text) => text.replace('"kind": "smoke-alarm",', '"kind": "smoke-alarm", "facts": { "made": "soon" },'),
+      'assets[0].facts.made: must be a year, month or day',
     ],
     [
       'an asset that is not there',

@@ -51,8 +51,8 @@ export function foretell(
     for (const index of touched) {
       next[index] = living[index]?.dates(today) ?? [];
       const least = earliestDue(next[index])?.due ?? Infinity;
-      // What would be due again the very day it was done would never end.
-      due[index] = index === place && least <= day ? day + 1 : least;
+      // What is done, or turned by what is done, is not due again the same day: else two halves would never end.
+      due[index] = Math.max(least, day + 1);
     }
   }
   return found.sort((a, b) => a.day - b.day).map(({ foretold }) => foretold);

@@ -55,7 +55,7 @@ function applyMove(dates: (Placed | null)[], { due, leadDue, with: name }: Move,
       kind: 'handy',
       with: name,
       leadDue: toCivilDate(leadDue),
-      today: toCivilDate(today),
+      today: due === today ? toCivilDate(today) : null,
       due: toCivilDate(due),
     } as const;
     dates[place] = { ...date, due, reasons: [...date.reasons, reason] };

@@ -128,7 +128,8 @@ export const reasonSchema = z.discriminatedUnion('kind', [
     graceDays: days.nullable(),
     ...window,
   }),
-  reason('handy', { with: z.string(), leadDue: date, today: date, due: date }),
+  /** `today` only where it decides: else the reason stands as long as the date does. */
+  reason('handy', { with: z.string(), leadDue: date, today: date.nullable(), due: date }),
 ]);
 
 export type Reason = z.infer<typeof reasonSchema>;

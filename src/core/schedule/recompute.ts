@@ -113,7 +113,11 @@ function moveWindow(state: Derivation, reason: Move): void {
       if (reason.graceDays !== null) state.latest = Math.min(state.latest, state.due + reason.graceDays);
       return;
     case 'handy':
-      state.due = Math.max(toDay(reason.leadDue), state.earliest, toDay(reason.today));
+      state.due = Math.max(
+        toDay(reason.leadDue),
+        state.earliest,
+        reason.today ? toDay(reason.today) : -Infinity,
+      );
       return;
   }
   assertNever(reason);

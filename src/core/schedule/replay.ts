@@ -112,13 +112,11 @@ export class Replay {
       const next = this.following();
       if (!next || this.opens(next.date) > upTo) return;
       const current = this.placed;
-      if (next.leads && current)
-        this.missed.push({
-          key: current.date.key,
-          due: toCivilDate(current.due),
-          closedOn: toCivilDate(this.opens(next.date)),
-        });
+      const closedOn = toCivilDate(this.opens(next.date));
       next.pass();
+      // Of a `first` another part may have passed a date of its own; what leads stands as it stood.
+      if (current && this.outstanding()?.date.key !== current.date.key)
+        this.missed.push({ key: current.date.key, due: toCivilDate(current.due), closedOn });
     }
   }
 
@@ -253,7 +251,7 @@ export class Replay {
       if (current.date.clock !== 'listed' && date.clock !== 'listed') continue;
       return {
         date,
-        leads: true,
+
         pass: () => {
           this.passTo(index, date);
         },

@@ -29,8 +29,6 @@ export interface RuleDate {
 /** The listed date after the outstanding one, whose opening window ends one never done. */
 export interface NextDate {
   readonly date: RuleDate;
-  /** It follows the date that leads; another part's date ends without being counted. */
-  readonly leads: boolean;
   pass(): void;
 }
 

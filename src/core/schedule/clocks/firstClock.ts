@@ -29,20 +29,22 @@ export class FirstClock implements Clock {
     return this.parts.map((part) => part.sleep()).find((sleep) => sleep !== null) ?? null;
   }
 
-  /** The part whose next date opens first; it is counted as missed only where its date is the one that leads. */
+  /** The part whose next date opens first. */
   next(opens: Opens): NextDate | null {
-    const lead = leading(this.parts.map((part) => part.date()));
     let first: NextDate | null = null;
-    this.parts.forEach((part, index) => {
+    this.parts.forEach((part) => {
       const next = part.next(opens);
       if (!next || (first && opens(first.date) <= opens(next.date))) return;
-      first = { ...next, leads: next.leads && index === lead };
+      first = next;
     });
     return first;
   }
 
   take(mark: ClockMark, opens: Opens | null): boolean {
-    return this.parts.map((part) => part.take(mark, opens)).some(Boolean);
+    const before = this.date();
+    const taken = this.parts.map((part) => part.take(mark, opens)).some(Boolean);
+    // What answers another part only leaves the one that leads as it stood.
+    return taken && this.date()?.key !== before?.key;
   }
 
   drop(from: DayNumber, to: DayNumber): void {

@@ -42,7 +42,7 @@ export class ListedClock implements Clock {
     const pass = (): void => {
       this.from = after.day;
     };
-    return { date: this.ruleDate(after), leads: true, pass };
+    return { date: this.ruleDate(after), pass };
   }
 
   take(mark: ClockMark, opens: Opens | null): boolean {

@@ -106,7 +106,19 @@ const set = (changed: Climate) =>
 
 .figures .number {
   text-align: right;
+}
+
+.figures td.number {
   white-space: nowrap;
+}
+
+@media (width < 30rem) {
+  .figures th,
+  .figures td {
+    padding-right: 0.375rem;
+    overflow-wrap: anywhere;
+    hyphens: auto;
+  }
 }
 
 .almanac-part {
