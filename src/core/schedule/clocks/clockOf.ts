@@ -7,10 +7,15 @@ import { EventClock } from './eventClock.ts';
 import { FirstClock } from './firstClock.ts';
 import { IntervalClock } from './intervalClock.ts';
 import { ListedClock } from './listedClock.ts';
+import { Remembered } from './remembered.ts';
 import { UsageClock } from './usageClock.ts';
 
 /** The clock of a rule, with those of the rules inside it. */
 export function clockOf(rule: Rule, context: ClockContext): Clock {
+  return new Remembered(bareClockOf(rule, context));
+}
+
+function bareClockOf(rule: Rule, context: ClockContext): Clock {
   switch (rule.kind) {
     case 'interval':
       return new IntervalClock(rule, context);

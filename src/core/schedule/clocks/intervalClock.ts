@@ -10,7 +10,6 @@ import { notBeforeTerms } from './restarting.ts';
 /** Every so often after it was last done. */
 export class IntervalClock implements Clock {
   private last: Completion | null = null;
-  private known: RuleDate | null = null;
   private readonly scaled: ScaledInterval;
   private readonly margins: Margins;
 
@@ -23,10 +22,6 @@ export class IntervalClock implements Clock {
   }
 
   date(): RuleDate {
-    return (this.known ??= this.work());
-  }
-
-  private work(): RuleDate {
     const { adoption, dutyId } = this.context;
     const reasons: Reason[] = [];
     let due = adoption.day;
@@ -56,7 +51,6 @@ export class IntervalClock implements Clock {
   take(mark: ClockMark): boolean {
     if (mark.kind !== 'completion') return false;
     this.last = mark;
-    this.known = null;
     return true;
   }
 }

@@ -1,5 +1,5 @@
 import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
-import { runHoursOn } from '../../climate/runHours.ts';
+import { daysToRun } from '../../climate/runHours.ts';
 import type { ClockMark, Renewal } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { UsageRule } from '../rule.ts';
@@ -94,11 +94,6 @@ export class UsageClock implements Clock {
     // A hair's breadth, so that 300 / 0.1 does not become a day more by binary fractions.
     if (typeof rate === 'number') return Math.ceil(hours / rate - 1e-9);
     if (rate === undefined || !this.context.figures) return null;
-    let left = hours;
-    for (let ahead = 1; ahead <= MOST_DAYS_AHEAD; ahead += 1) {
-      left -= runHoursOn(this.context.figures, rate, day + ahead);
-      if (left <= 1e-9) return ahead;
-    }
-    return null;
+    return daysToRun(this.context.figures, rate, { from: day, wanted: hours, most: MOST_DAYS_AHEAD });
   }
 }

@@ -1,0 +1,118 @@
+import { runInNewContext } from 'node:vm';
+import { setFlagsFromString } from 'node:v8';
+import pg from 'pg';
+import { v7 as uuid } from 'uuid';
+import { MIGRATIONS } from '../src/cluster/installation.ts';
+import { startThrowaway } from '../src/cluster/throwaway.ts';
+import { civil } from '../src/core/calendar/civilDate.ts';
+import { asPerson, openDatabase } from '../src/server/db/database.ts';
+import { setUpDatabase } from '../src/server/db/setup.ts';
+import { everyHome } from '../src/server/services/everyHome.ts';
+import { importHouse } from '../src/server/services/houseFile.ts';
+import { rebuildHome } from '../src/server/services/schedule.ts';
+import { manyDuties } from './manyDuties.ts';
+import { ms, times, type Ratio } from './ratio.ts';
+
+const HOMES = Number(process.env['BENCH_HOMES'] ?? 5_000);
+const DUTIES = 60;
+const ON = civil('2026-10-12');
+const PASSWORDS = { owner: 'o', app: 'a' };
+const TABLES = ['home', 'home_person', 'membership', 'space', 'asset', 'duty', 'entry'];
+
+setFlagsFromString('--expose-gc');
+const gc = runInNewContext('gc') as () => void;
+/** Megabytes still held after everything that can be let go has been. */
+function heldMb(): number {
+  gc();
+  return process.memoryUsage().heapUsed / 2 ** 20;
+}
+
+/** All homes projected anew from their ledgers, one after the other, against COPY of the rows that this writes. */
+export async function benchRebuild(): Promise<Ratio[]> {
+  const cluster = await startThrowaway('bench-rebuild', '-c fsync=off -c max_wal_size=4GB');
+  const adminUrl = cluster.adminUrl('salt_bench');
+  const urls = await setUpDatabase(adminUrl, PASSWORDS, MIGRATIONS);
+  const admin = new pg.Client(adminUrl);
+  await admin.connect();
+  const { db, pool } = openDatabase(urls.app, () => undefined);
+  try {
+    await plantHomes(admin, async (personId) => {
+      await asPerson(db, personId, (tx) =>
+        importHouse(tx, manyDuties(DUTIES), Date.parse(`${ON}T18:00:00Z`)),
+      );
+    });
+    const homes = await everyHome(urls.owner);
+    const held: number[] = [];
+    const start = performance.now();
+    for (const [index, { home, personId }] of homes.entries()) {
+      await asPerson(db, personId, (tx) => rebuildHome(tx, home, ON));
+      if ((index + 1) % Math.ceil(homes.length / 10) === 0) held.push(heldMb());
+    }
+    const own = performance.now() - start;
+    const { rows } = await admin.query<{ count: number }>('SELECT count(*)::int AS count FROM duty_window');
+    if (rows[0]?.count !== HOMES * DUTIES) throw new Error(`${rows[0]?.count} rows were written`);
+    const peer = await copyMs(admin);
+    const [first = 0, last = 0] = [held[0], held.at(-1)];
+    return [
+      {
+        what: `${HOMES} homes of ${DUTIES} duties projected anew from the database, against COPY of the same rows out and in`,
+        ours: ms(own),
+        peer: ms(peer),
+        ratio: `${times(own / peer)} the time`,
+        aim: 'told, no aim',
+      },
+      {
+        what: 'memory held after the last home, against after a tenth of them',
+        ours: `${last.toFixed(1)} MB`,
+        peer: `${first.toFixed(1)} MB`,
+        ratio: times(last / first),
+        aim: 'flat: 1.1×',
+      },
+    ];
+  } finally {
+    await pool.end();
+    await admin.end();
+    await cluster.end();
+  }
+}
+
+/**
+ * One home is brought in as any is; the others are copies of its rows in which the first eight digits that all its ids
+ * begin with are the copy's number, the owner's id too, so that each home belongs to someone else.
+ */
+async function plantHomes(admin: pg.Client, bringIn: (personId: string) => Promise<void>): Promise<void> {
+  const personId = uuid();
+  await admin.query(
+    `INSERT INTO account (person_id, name, email, password_hash) VALUES ($1, 'Lin', 'lin@example.org', '-')`,
+    [personId],
+  );
+  await bringIn(personId);
+  const prefix = personId.slice(0, 9);
+  const { rows } = await admin.query<{ id: string }>('SELECT id FROM entry UNION ALL SELECT id FROM duty');
+  if (rows.some(({ id }) => !id.startsWith(prefix)))
+    throw new Error('the ids do not begin alike; run it again');
+  // What copies is neither a person nor a writer of the ledger: guards are for those.
+  await admin.query("SET session_replication_role = 'replica'");
+  for (const table of TABLES)
+    await admin.query(
+      `INSERT INTO ${table} SELECT (jsonb_populate_record(NULL::${table},
+         replace(to_jsonb(one)::text, '${prefix}', lpad(to_hex(copy), 8, '0') || '-')::jsonb)).*
+       FROM (SELECT * FROM ${table}) one, generate_series(1, ${HOMES - 1}) copy`,
+    );
+  await admin.query("SET session_replication_role = 'origin'");
+  await admin.query('TRUNCATE duty_window');
+  await admin.query('ANALYZE');
+}
+
+/** The same rows written out and read in again by PostgreSQL itself. */
+async function copyMs(admin: pg.Client): Promise<number> {
+  const { rows } = await admin.query<{ file: string }>(
+    `SELECT current_setting('data_directory') || '/bench.copy' AS file`,
+  );
+  const file = rows[0]?.file ?? '';
+  await admin.query('CREATE TABLE copied (LIKE duty_window INCLUDING ALL)');
+  const start = performance.now();
+  await admin.query(`COPY duty_window TO '${file}'`);
+  await admin.query(`COPY copied FROM '${file}'`);
+  return performance.now() - start;
+}
