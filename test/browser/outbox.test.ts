@@ -22,9 +22,17 @@ const restart = async (): Promise<void> => {
 
 describe('without a connection', () => {
   test('the other pages have been fetched meanwhile', async () => {
-    const fetched =
-      "return performance.getEntriesByType('resource').some(({ name }) => name.includes('LedgerView'))";
-    await page.waitFor(() => page.driver.executeScript<boolean>(fetched), 'the ledger page was not fetched');
+    const fetched = async (): Promise<string[]> =>
+      page.driver.executeScript("return performance.getEntriesByType('resource').map(({ name }) => name)");
+    let before = 0;
+    await page.waitFor(async () => {
+      const names = await fetched();
+      // A page is several files: all are there when nothing more comes.
+      const settled = names.length === before;
+      before = names.length;
+      await new Promise((resolve) => setTimeout(resolve, 500));
+      return settled && names.some((name) => name.includes('LedgerView'));
+    }, 'the ledger page was not fetched');
   });
 
   test('a log is kept on the device and says that it waits', async () => {
