@@ -433,9 +433,9 @@ export const enUS = {
     dropImported: 'Leave the imported figures',
     months: 'Monthly figures',
     month: 'Month',
-    rainMm: 'Rain, mm',
-    heatingDays: 'Heating degree days (°C)',
-    coolingDays: 'Cooling degree days (°C)',
+    rainFell: 'Rain, {unit}',
+    heatingDays: 'Heating degree days ({unit})',
+    coolingDays: 'Cooling degree days ({unit})',
   },
   practices: {
     title: 'Practices',

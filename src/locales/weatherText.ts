@@ -24,7 +24,11 @@ export function weatherWords(
       : t('almanac.rain', { amount: us ? amount(rain / MM_PER_INCH, 'in') : amount(Math.round(rain), 'mm') }),
     snow === undefined || snow < TRACE
       ? null
-      : t('almanac.snow', { amount: us ? amount(snow / CM_PER_INCH, 'in') : amount(Math.round(snow), 'cm') }),
+      : t('almanac.snow', {
+          amount: us
+            ? amount(Math.round((snow / CM_PER_INCH) * 2) / 2, 'in')
+            : amount(Math.round(snow), 'cm'),
+        }),
     gust === undefined || gust < WINDY
       ? null
       : t('almanac.gust', {

@@ -108,7 +108,8 @@ const set = (changed: Climate) =>
   text-align: right;
 }
 
-.figures td.number {
+.figures td.number,
+.figures .day {
   white-space: nowrap;
 }
 
@@ -116,7 +117,7 @@ const set = (changed: Climate) =>
   .figures th,
   .figures td {
     padding-right: 0.375rem;
-    overflow-wrap: anywhere;
+    overflow-wrap: break-word;
     hyphens: auto;
   }
 }

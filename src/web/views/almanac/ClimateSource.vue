@@ -23,6 +23,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ set: [climate: Climate] }>();
 
+const MM_PER_INCH = 25.4;
 const MONTHS = Array.from({ length: 12 }, (_, month) => String(month + 1).padStart(2, '0'));
 const t = computed(() => props.speech.t);
 const station = ref(props.climate.station ?? '');
@@ -31,6 +32,13 @@ const faults = ref<string[]>([]);
 const brought = ref<{ climate: StationClimate; flagged: number } | null>(null);
 const figures = computed(() => props.view.figures);
 
+const us = computed(() => props.speech.wording.units === 'us');
+/** Millimetres in the home's units: tenths of an inch, or whole millimetres. */
+const rain = (mm: number): string =>
+  props.speech.formats.number(us.value ? Math.round((mm / MM_PER_INCH) * 10) / 10 : Math.round(mm));
+const degreeDays = (kelvin: number): string =>
+  props.speech.formats.number(Math.round(us.value ? kelvin * 1.8 : kelvin));
+
 const monthly = computed(() => {
   const known = figures.value;
   if (!known) return [];
@@ -38,9 +46,9 @@ const monthly = computed(() => {
     name: props.speech.formats.monthDay(`${month}-15`).replace(/\s*15\s*/, ''),
     low: temperature(props.speech, known.low[index] ?? 0, 0),
     high: temperature(props.speech, known.high[index] ?? 0, 0),
-    rain: props.speech.formats.number(Math.round(known.rain[index] ?? 0)),
-    heating: props.speech.formats.number(Math.round(known.heatingDegreeDays[index] ?? 0)),
-    cooling: props.speech.formats.number(Math.round(known.coolingDegreeDays[index] ?? 0)),
+    rain: rain(known.rain[index] ?? 0),
+    heating: degreeDays(known.heatingDegreeDays[index] ?? 0),
+    cooling: degreeDays(known.coolingDegreeDays[index] ?? 0),
   }));
 });
 
@@ -146,9 +154,9 @@ function drop(): void {
           <th scope="col">{{ t('almanac.month') }}</th>
           <th scope="col" class="number">{{ t('almanac.low') }}</th>
           <th scope="col" class="number">{{ t('almanac.high') }}</th>
-          <th scope="col" class="number">{{ t('almanac.rainMm') }}</th>
-          <th scope="col" class="number">{{ t('almanac.heatingDays') }}</th>
-          <th scope="col" class="number">{{ t('almanac.coolingDays') }}</th>
+          <th scope="col" class="number">{{ t('almanac.rainFell', { unit: us ? 'in' : 'mm' }) }}</th>
+          <th scope="col" class="number">{{ t('almanac.heatingDays', { unit: us ? '°F' : '°C' }) }}</th>
+          <th scope="col" class="number">{{ t('almanac.coolingDays', { unit: us ? '°F' : '°C' }) }}</th>
         </tr>
       </thead>
       <tbody>

@@ -48,7 +48,7 @@ function line(day: WeatherDay, passed: boolean) {
       </thead>
       <tbody>
         <tr v-for="day in days" :key="day.date" :class="{ passed: day.passed, today: day.today }">
-          <td>{{ day.name }}</td>
+          <td class="day">{{ day.name }}</td>
           <td class="number">{{ day.low }}</td>
           <td class="number">{{ day.high }}</td>
           <td>

@@ -74,7 +74,7 @@ function save(): void {
         <tbody>
           <tr v-for="season in seasons" :key="season.key" :data-season="season.key">
             <td>{{ season.name }}</td>
-            <td>
+            <td class="day">
               <strong>{{ season.date }}</strong>
             </td>
             <td v-if="!editing" class="soft">{{ season.basis }}</td>
