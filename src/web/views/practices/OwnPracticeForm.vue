@@ -16,7 +16,7 @@ import RuleFields from '../add/RuleFields.vue';
 import { emptyOwn, readOwn } from './ownPractice.ts';
 
 /** Adds a practice of one's own to this home's catalogue, with the parts the others have. */
-const props = defineProps<{ homeId: string; speech: Speech }>();
+const props = defineProps<{ homeId: string; taken: readonly string[]; speech: Speech }>();
 const emit = defineEmits<{ saved: [title: string]; close: [] }>();
 
 const FIELDS = [
@@ -40,7 +40,7 @@ const draft = reactive(emptyOwn());
 
 const save = () =>
   submit(FIELDS, async () => {
-    const read = readOwn(draft);
+    const read = readOwn(draft, new Set(props.taken));
     if ('field' in read) return show(t.value(`problem.${read.problem}`, { minimum: 1 }), read.field, FIELDS);
     const { practice } = read;
     await call('savePractice', { params: { homeId: props.homeId, code: practice.code }, body: { practice } });

@@ -91,6 +91,7 @@ async function saved(title: string): Promise<void> {
         <OwnPracticeForm
           v-if="making"
           :home-id="homeId"
+          :taken="(home.house?.practices ?? []).map(({ code }) => code)"
           :speech="speech"
           @close="making = false"
           @saved="saved"

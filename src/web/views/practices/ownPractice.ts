@@ -78,16 +78,18 @@ function stepsOf(draft: OwnDraft): Step[] {
 const judgeOf = ({ sound, act, stop }: OwnDraft): Record<string, string> =>
   Object.fromEntries(Object.entries({ sound, act, stop }).filter(([, text]) => text.trim() !== ''));
 
-const codeOf = (title: string): string =>
-  `own-${title
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]+/g, '-')
-    .replaceAll(/^-|-$/g, '')}`
-    .slice(0, 60)
-    .replace(/-$/, '');
+/** A code of the title that none of the home's practices has: a second one of the same name is another. */
+function codeOf(title: string, taken: ReadonlySet<string>): string {
+  const words = title.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-');
+  const code = `own-${words}`.slice(0, 56).replaceAll(/-+/g, '-').replace(/-$/, '');
+  for (let copy = 1; ; copy += 1) {
+    const free = copy === 1 ? code : `${code}-${copy}`;
+    if (!taken.has(free)) return free;
+  }
+}
 
-/** The practice the form stands for, or the first field that is not right and what would be. */
-export function readOwn(draft: OwnDraft): Read {
+/** The practice the form stands for, or the first field that is not right and what would be. `taken`: codes the home has. */
+export function readOwn(draft: OwnDraft, taken: ReadonlySet<string> = new Set()): Read {
   const title = draft.title.trim();
   if (title === '') return { field: 'title', problem: 'missing' };
   if (draft.why.trim() === '') return { field: 'why', problem: 'missing' };
@@ -111,7 +113,7 @@ export function readOwn(draft: OwnDraft): Read {
   };
   const parsed = practiceSchema.safeParse({
     kind: draft.kind,
-    code: codeOf(title),
+    code: codeOf(title, taken),
     system: draft.system,
     title,
     why: draft.why.trim(),
