@@ -142,6 +142,13 @@ describe('practices', () => {
     await page.type('Why', 'It starves.');
     await page.type('The work itself', 'Discard half.\nFlour and water.');
     await page.choose('Done to', 'Something else');
+    await page.click('form.own > details > summary');
+    await page.choose('It uses up', 'sand (bags)');
+    await page.type('How much each time', 'much');
+    await page.press('Add it to the practices');
+    await page.says('must be a number');
+    await page.type('How much each time', '2');
+    await page.choose('Handy on the same trip as', 'Clean the gutters');
     await page.press('Add it to the practices');
     await page.says('Feed the sourdough is among the practices of this home.');
     await page.press('Add');

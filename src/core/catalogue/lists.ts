@@ -32,6 +32,8 @@ export const setUpSchema = z.enum([
   'crawl-space',
 ]);
 
+export type SetUp = z.infer<typeof setUpSchema>;
+
 /** What can hurt someone; the caution and when to stop and call stand in `data/hazards.ts`. */
 export const hazardSchema = z.enum([
   'falls',
@@ -122,6 +124,8 @@ export const toolSchema = z.enum([
   'wet-vacuum',
   'wire-brush',
 ]);
+
+export type Tool = z.infer<typeof toolSchema>;
 
 /** Circumstances of a house or household that practices turn on; each is told by a trait entry. */
 export const TRAITS = [

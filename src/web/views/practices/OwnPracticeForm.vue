@@ -13,10 +13,17 @@ import { words, type Speech } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { useForm } from '../../composables/useForm.ts';
 import RuleFields from '../add/RuleFields.vue';
+import type { Practice } from '../../../core/catalogue/practice.ts';
+import OwnParts from './OwnParts.vue';
 import { emptyOwn, readOwn } from './ownPractice.ts';
 
 /** Adds a practice of one's own to this home's catalogue, with the parts the others have. */
-const props = defineProps<{ homeId: string; taken: readonly string[]; speech: Speech }>();
+const props = defineProps<{
+  homeId: string;
+  taken: readonly string[];
+  practices: readonly Practice[];
+  speech: Speech;
+}>();
 const emit = defineEmits<{ saved: [title: string]; close: [] }>();
 
 const FIELDS = [
@@ -33,6 +40,10 @@ const FIELDS = [
   'limit',
   'perDay',
   'respond',
+  'otherName',
+  'otherRightWhen',
+  'factorValue',
+  'quantity',
 ];
 const { busy, errorAt, show, submit } = useForm();
 const t = computed(() => props.speech.t);
@@ -140,6 +151,7 @@ const save = () =>
       <TextField v-model="draft.stop" :label="t('practices.verdict.stop')" maxlength="700" />
       <TextField v-model="draft.mistakes" :label="t('practices.own.mistakes')" lines="several" />
     </fieldset>
+    <OwnParts v-model="draft" :speech="speech" :practices="practices" :error-at="errorAt" />
     <FormFoot :error="errorAt('')" :send="t('practices.own.save')" :busy="busy">
       <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
     </FormFoot>

@@ -92,6 +92,7 @@ async function saved(title: string): Promise<void> {
           v-if="making"
           :home-id="homeId"
           :taken="(home.house?.practices ?? []).map(({ code }) => code)"
+          :practices="all"
           :speech="speech"
           @close="making = false"
           @saved="saved"

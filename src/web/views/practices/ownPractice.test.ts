@@ -37,6 +37,45 @@ describe('a practice of one’s own as typed', () => {
     expect(practice.steps.map(({ cautions }) => cautions)).toEqual([['falls'], [], []]);
   });
 
+  test('may have every part those of the catalogue have', () => {
+    const practice = practiceOf({
+      otherName: 'By the meter',
+      otherRightWhen: 'Where the mill runs all day',
+      otherRule: { ...emptyOwn().otherRule, count: '2' },
+      factor: 'trees-overhead',
+      factorValue: '0,5',
+      trait: 'trees',
+      setUps: ['water-off'],
+      tools: ['broom', 'gloves'],
+      reads: ['run-hours'],
+      supply: 'sand',
+      quantity: '2,5',
+      state: 'irrigation',
+      half: 'opens',
+      bound: 'gutter-clean',
+      handy: 'roof-storm-look',
+      covers: 'gutter-clean',
+      sound: 'Water runs over it',
+      first: 'Shut the sluice',
+    });
+    expect(practice).toMatchObject({
+      schools: [{ code: 'own' }, { code: 'other', name: 'By the meter' }],
+      factors: [{ code: 'trees-overhead', value: 0.5 }],
+      when: { trait: 'trees' },
+      setUps: ['water-off'],
+      tools: ['broom', 'gloves'],
+      supplies: [{ supply: 'sand', quantity: 2.5 }],
+      pair: { state: 'irrigation', half: 'opens' },
+      companions: { bound: ['gutter-clean'], handy: ['roof-storm-look'] },
+      covers: ['gutter-clean'],
+    });
+    expect(practice.steps.map(({ at, reads }) => [at, reads])).toEqual([
+      ['first', []],
+      ['work', ['run-hours']],
+      ['work', []],
+    ]);
+  });
+
   test('a second one of the same name is another, and one in another script has a code too', () => {
     const first = practiceOf().code;
     expect(practiceOf({}, [first]).code).toBe('own-sweep-the-weir-2');
@@ -51,6 +90,9 @@ describe('a practice of one’s own as typed', () => {
     ['no step', { work: '' }, 'work'],
     ['minutes that are none', { minutes: 'ten' }, 'minutes'],
     ['a lead of more than a year', { leadDays: '400' }, 'leadDays'],
+    ['another way without its case', { otherName: 'Other' }, 'otherRightWhen'],
+    ['a supply of nothing', { supply: 'sand', quantity: '' }, 'quantity'],
+    ['a factor that is none', { factor: 'pollen', factorValue: '-1' }, 'factorValue'],
     ['an interval of nothing', { rule: { ...emptyOwn().rule, count: '0' } }, 'count'],
   ])('%s is named', (_what, change, field) => {
     expect(readOwn(filled(change))).toMatchObject({ field });

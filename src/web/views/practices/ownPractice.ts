@@ -1,8 +1,9 @@
-import type { Hazard, PracticeSystem } from '../../../core/catalogue/lists.ts';
+import type { Hazard, PracticeSystem, SetUp, Tool } from '../../../core/catalogue/lists.ts';
 import {
   practiceSchema,
   type Practice,
   type PracticeKind,
+  type School,
   type Step,
 } from '../../../core/catalogue/practice.ts';
 import type { Season } from '../../../core/climate/anchor.ts';
@@ -34,6 +35,24 @@ export interface OwnDraft {
   leadDays: string;
   /** Its rule, in the fields the Add page has for one's own. */
   rule: Draft;
+  /** Another respectable way, where there is one: its name, when it is right, and its rule. */
+  otherName: string;
+  otherRightWhen: string;
+  otherRule: Draft;
+  factor: string;
+  factorValue: string;
+  /** Only in a house of which this is so. */
+  trait: string;
+  setUps: SetUp[];
+  tools: Tool[];
+  reads: string[];
+  supply: string;
+  quantity: string;
+  state: string;
+  half: 'closes' | 'opens';
+  bound: string;
+  handy: string;
+  covers: string;
 }
 
 export const emptyOwn = (): OwnDraft => ({
@@ -58,9 +77,29 @@ export const emptyOwn = (): OwnDraft => ({
   beforeFrost: false,
   leadDays: '',
   rule: emptyDraft(),
+  otherName: '',
+  otherRightWhen: '',
+  otherRule: emptyDraft(),
+  factor: '',
+  factorValue: '0.75',
+  trait: '',
+  setUps: [],
+  tools: [],
+  reads: [],
+  supply: '',
+  quantity: '1',
+  state: '',
+  half: 'closes',
+  bound: '',
+  handy: '',
+  covers: '',
 });
 
-type Read = { readonly practice: Practice } | { readonly field: string; readonly problem: string };
+interface Fault {
+  readonly field: string;
+  readonly problem: string;
+}
+type Read = { readonly practice: Practice } | Fault;
 
 const lines = (text: string): string[] =>
   text
@@ -72,7 +111,46 @@ function stepsOf(draft: OwnDraft): Step[] {
   const steps = (['first', 'work', 'closeOut', 'later'] as const).flatMap((at) =>
     lines(draft[at]).map((says): Step => ({ at, says, cautions: [], reads: [] })),
   );
-  return steps.map((step, index) => (index === 0 ? { ...step, cautions: [...draft.cautions] } : step));
+  const read = Math.max(
+    0,
+    steps.findIndex(({ at }) => at === 'work'),
+  );
+  return steps.map((step, index) => ({
+    ...step,
+    cautions: index === 0 ? [...draft.cautions] : [],
+    reads: index === read ? [...draft.reads] : [],
+  }));
+}
+
+/** One code where one was chosen. */
+const chosen = (code: string): string[] => (code === '' ? [] : [code]);
+
+/** Reads a number above nought as typed, with point or comma; null when it is none. */
+function readAmount(text: string): number | null {
+  const value = Number(text.trim().replace(',', '.'));
+  return text.trim() === '' || !(value > 0) || value > 10_000 ? null : value;
+}
+
+/** The ways to set its interval, the usual one first, or what is wrong with one of them. */
+function schoolsOf(draft: OwnDraft): { readonly schools: School[] } | Fault {
+  const rule = readRule(draft.rule, undefined);
+  if (!rule.ok) return rule.fault;
+  const why = draft.why.trim();
+  const own: School = {
+    code: 'own',
+    name: draft.title.trim(),
+    argues: why,
+    rightWhen: why,
+    rule: rule.value,
+  };
+  const name = draft.otherName.trim();
+  if (name === '') return { schools: [own] };
+  const rightWhen = draft.otherRightWhen.trim();
+  if (rightWhen === '') return { field: 'otherRightWhen', problem: 'missing' };
+  const other = readRule(draft.otherRule, undefined);
+  // Its fields stand a second time on the page, so what is wrong is said beside the name.
+  if (!other.ok) return { ...other.fault, field: 'otherName' };
+  return { schools: [own, { code: 'other', name, argues: rightWhen, rightWhen, rule: other.value }] };
 }
 
 const judgeOf = ({ sound, act, stop }: OwnDraft): Record<string, string> =>
@@ -101,15 +179,18 @@ export function readOwn(draft: OwnDraft, taken: ReadonlySet<string> = new Set())
   const leadDays = Number(draft.leadDays.trim());
   if (!Number.isInteger(leadDays) || leadDays < 0 || leadDays > 365)
     return { field: 'leadDays', problem: 'whole' };
-  const rule = draft.kind === 'duty' ? readRule(draft.rule, undefined) : null;
-  if (rule && !rule.ok) return rule.fault;
-  const school = rule && {
-    schools: [
-      { code: 'own', name: title, argues: draft.why.trim(), rightWhen: draft.why.trim(), rule: rule.value },
-    ],
+  const quantity = readAmount(draft.quantity);
+  if (draft.supply !== '' && quantity === null) return { field: 'quantity', problem: 'number' };
+  const factor = readAmount(draft.factorValue);
+  if (draft.factor !== '' && (factor === null || factor > 10))
+    return { field: 'factorValue', problem: 'number' };
+  const ways = draft.kind === 'duty' ? schoolsOf(draft) : null;
+  if (ways && 'field' in ways) return ways;
+  const school = ways && {
+    ...ways,
     defaultSchool: 'own',
     defaultBecause: draft.why.trim(),
-    factors: [],
+    factors: chosen(draft.factor).map((code) => ({ code, value: factor })),
   };
   const parsed = practiceSchema.safeParse({
     kind: draft.kind,
@@ -122,19 +203,21 @@ export function readOwn(draft: OwnDraft, taken: ReadonlySet<string> = new Set())
     judge: judgeOf(draft),
     mistakes: lines(draft.mistakes),
     notes: [],
-    tools: [],
-    supplies: [],
-    setUps: [],
+    tools: draft.tools,
+    supplies: chosen(draft.supply).map((supply) => ({ supply, quantity })),
+    setUps: draft.setUps,
+    ...(draft.trait !== '' && { when: { trait: draft.trait } }),
+    ...(draft.state !== '' && { pair: { state: draft.state, half: draft.half } }),
     minutes,
     doers: [draft.doer],
     lifeSafety: draft.lifeSafety,
     ...(draft.season !== '' && { gates: [{ kind: 'season', season: draft.season }] }),
     ...(draft.beforeFrost && { freezeGuard: { atOrBelow: 0 } }),
     ...(leadDays > 0 && { lead: { days: leadDays } }),
-    companions: { bound: [], handy: [] },
+    companions: { bound: chosen(draft.bound), handy: chosen(draft.handy) },
     after: [],
     leadsTo: [],
-    covers: [],
+    covers: chosen(draft.covers),
     triggers: [],
     ...school,
   });
