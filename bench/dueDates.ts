@@ -11,7 +11,7 @@ import {
 import { NO_WEATHER } from '../src/core/climate/weather.ts';
 import type { House } from '../src/core/house/house.ts';
 import type { Entry } from '../src/core/ledger/entry.ts';
-import { foretell } from '../src/core/schedule/foretell.ts';
+import { foretell, type Foretold } from '../src/core/schedule/foretell.ts';
 import type { Rule } from '../src/core/schedule/rule.ts';
 import { leastMs, ms, times, type Ratio } from './ratio.ts';
 
@@ -22,7 +22,6 @@ const START = civil('2026-11-20');
 const END = civil('2036-11-20');
 const DUTIES = 60;
 const RUNS = 60;
-const PLACE = { zone: 'America/Chicago', hemisphere: 'north' } as const;
 
 /** A rule of ours and the same one for the peer; a plain step in months where there is one. */
 interface Pair {
@@ -73,45 +72,50 @@ const KINDS: readonly Pair[] = [
 ];
 const PAIRS = Array.from({ length: DUTIES }, (_, index): Pair => KINDS[index % KINDS.length] ?? monthly(1));
 
-/** Each duty in a house of its own, so that an answer is one duty's: adopted and done on the first day. */
-function houseOf(rule: Rule): { house: House; entries: Entry[] } {
-  const terms = { school: null, rule, factors: [], doer: 'self' } as const;
-  const entry = (id: string, body: Entry['body']): Entry => ({
-    id,
-    date: START,
-    stampedAt: `${START}T12:00:00.000Z`,
-    by: 'p',
-    body,
-  });
-  const home = {
+/** One house with all of them: adopted and done on the first day. */
+const entry = (id: string, body: Entry['body']): Entry => ({
+  id,
+  date: START,
+  stampedAt: `${START}T12:00:00.000Z`,
+  by: 'p',
+  body,
+});
+const HOUSE: House = {
+  home: {
     id: 'h',
     name: 'Bench',
     units: 'us',
     vocabulary: 'en-US',
     currency: 'USD',
-    ...PLACE,
-  } as const;
-  const practice = { from: 'home', title: 'Work', lifeSafety: false } as const;
-  return {
-    house: {
-      home,
-      spaces: [],
-      assets: [{ id: 'a', kind: 'other', name: 'Thing' }],
-      duties: [{ id: 'd', asset: 'a', practice }],
-    },
-    entries: [
-      entry('a', { kind: 'adopted', duty: 'd', terms: { ...terms, factors: [] } }),
-      entry('b', { kind: 'done', duty: 'd' }),
-    ],
-  };
+    zone: 'America/Chicago',
+    hemisphere: 'north',
+  },
+  spaces: [],
+  assets: [{ id: 'a', kind: 'other', name: 'Thing' }],
+  duties: PAIRS.map((_, index) => ({
+    id: `d${index}`,
+    asset: 'a',
+    practice: { from: 'home', title: 'Work', lifeSafety: false },
+  })),
+};
+const ENTRIES = PAIRS.flatMap(({ rule }, index): Entry[] => [
+  entry(`a${index}`, {
+    kind: 'adopted',
+    duty: `d${index}`,
+    terms: { school: null, rule, factors: [], doer: 'self' },
+  }),
+  entry(`b${index}`, { kind: 'done', duty: `d${index}` }),
+]);
+const AROUND = { find: () => undefined, weather: NO_WEATHER };
+const foretold = (): Foretold[] => foretell(HOUSE, ENTRIES, START, AROUND, END);
+
+/** Each duty's own dates. */
+function ours(): CivilDate[][] {
+  const byDuty = new Map(HOUSE.duties.map(({ id }): [string, CivilDate[]] => [id, []]));
+  for (const { dutyId, occurrence } of foretold()) byDuty.get(dutyId)?.push(occurrence.window.due);
+  return [...byDuty.values()];
 }
 
-const HOUSES = PAIRS.map(({ rule }) => houseOf(rule));
-const AROUND = { find: () => undefined, weather: NO_WEATHER };
-const ours = (): CivilDate[][] =>
-  HOUSES.map(({ house, entries }) =>
-    foretell(house, entries, START, AROUND, END).map(({ occurrence }) => occurrence.window.due),
-  );
 const theirs = (): Date[][] => PAIRS.map(({ recurrence }) => recurrence.all());
 const asCivil = (date: Date): CivilDate => toCivilDate(Math.floor(date.getTime() / 86_400_000));
 

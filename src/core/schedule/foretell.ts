@@ -30,12 +30,24 @@ export function foretell(
   const { groups, today } = replayHouse(house, entries, on, around);
   const living = groups.map((group) => group.living(today));
   const halves = halvesOf(house, living);
-  const end = toDay(until);
-  const found: { day: DayNumber; foretold: Foretold }[] = [];
-  const next = living.map((group) => group.dates(today));
+  const turns = (group: Group): boolean => group.members.some(({ history }) => history.timing.pair);
+  // Only what turns a state changes what another duty owes; the rest goes its own way.
+  const together = [living.filter(turns), ...living.filter((group) => !turns(group)).map((group) => [group])];
+  const found = together.flatMap((some) => foretellSome(some, halves, today, toDay(until)));
+  return found.sort((a, b) => a.day - b.day).map(({ foretold }) => foretold);
+}
+
+interface Found {
+  readonly day: DayNumber;
+  readonly foretold: Foretold;
+}
+
+function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber, end: DayNumber): Found[] {
+  const found: Found[] = [];
+  const next = groups.map((group) => group.dates(today));
   const due = next.map((dates) => earliestDue(dates)?.due ?? Infinity);
   for (let place = earliest(due); (due[place] ?? Infinity) <= end; place = earliest(due)) {
-    const group = living[place];
+    const group = groups[place];
     if (!group) break;
     const day = Math.max(due[place] ?? today, today);
     const touched = new Set([place]);
@@ -46,16 +58,16 @@ export function foretell(
       found.push({ day: date.due, foretold: { dutyId: member.history.duty.id, occurrence } });
       imagineDone(member, date, day);
       for (const other of turnHalves(member, halves, day))
-        touched.add(living.findIndex(({ members }) => members.includes(other)));
+        touched.add(groups.findIndex(({ members }) => members.includes(other)));
     });
     for (const index of touched) {
-      next[index] = living[index]?.dates(today) ?? [];
+      next[index] = groups[index]?.dates(today) ?? [];
       const least = earliestDue(next[index])?.due ?? Infinity;
       // What is done, or turned by what is done, is not due again the same day: else two halves would never end.
       due[index] = Math.max(least, day + 1);
     }
   }
-  return found.sort((a, b) => a.day - b.day).map(({ foretold }) => foretold);
+  return found;
 }
 
 const earliest = (due: readonly DayNumber[]): number =>

@@ -7,9 +7,17 @@ import type { Reason } from './reason.ts';
 import type { Gate, Timing } from './timing.ts';
 import type { Margins } from './window.ts';
 
-/** A date with its window, after every step that is the duty's own. Later steps push their reasons and move it. */
+/** A date with its window, after every step that is the duty's own. Later steps make another of it. */
 export interface Placed {
   readonly date: RuleDate;
+  readonly earliest: DayNumber;
+  readonly due: DayNumber;
+  readonly latest: DayNumber;
+  readonly reasons: readonly Reason[];
+}
+
+/** The same while its own steps are taken. */
+interface Placing extends Placed {
   earliest: DayNumber;
   due: DayNumber;
   latest: DayNumber;
@@ -37,7 +45,7 @@ export function place(date: RuleDate, context: PlaceContext): Placed | { readonl
   const reasons = [...date.reasons];
   const due = notBeforeHalf(date, context, reasons);
   const { early, earlyBy, grace, graceBy } = closingMargins(date, due, context);
-  const placed: Placed = { date, earliest: due - early, due, latest: due + grace, reasons };
+  const placed: Placing = { date, earliest: due - early, due, latest: due + grace, reasons };
   const { basisDays } = date;
   const { earliest, latest } = written(placed);
   reasons.push({ kind: 'window', basisDays, early, earlyBy, grace, graceBy, earliest, latest });
@@ -77,7 +85,7 @@ const written = ({ earliest, due, latest }: Placed) => ({
 });
 
 /** Putting off to a chosen day: earliest stays unless the day is before it, latest becomes the later of itself and the day. */
-function putOff(placed: Placed, context: PlaceContext): void {
+function putOff(placed: Placing, context: PlaceContext): void {
   const chosen = context.putOff(placed.date.key);
   if (!chosen) return;
   const to = toDay(chosen.to);
@@ -88,7 +96,7 @@ function putOff(placed: Placed, context: PlaceContext): void {
 }
 
 /** A date inside a pause moves, window and all, to the day of resuming; nothing could be done before it. */
-function moveOutOfPauses(placed: Placed, pauses: readonly PausedRun[]): void {
+function moveOutOfPauses(placed: Placing, pauses: readonly PausedRun[]): void {
   const pause = pauses.find(({ from, to }) => placed.due >= from && placed.due < to);
   if (!pause) return;
   placed.latest += pause.to - placed.due;
@@ -98,7 +106,7 @@ function moveOutOfPauses(placed: Placed, pauses: readonly PausedRun[]): void {
   placed.reasons.push({ kind: 'pause', from, to, ...written(placed) });
 }
 
-function passGates(placed: Placed, { timing, gateFacts }: PlaceContext): Placed | { readonly never: Gate } {
+function passGates(placed: Placing, { timing, gateFacts }: PlaceContext): Placed | { readonly never: Gate } {
   const { gates } = timing;
   if (!gates || gates.length === 0) return placed;
   const opening = openingOf(gates, placed.due, gateFacts);

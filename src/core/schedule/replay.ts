@@ -54,8 +54,8 @@ export class Replay {
   private bornOn: DayNumber = -Infinity;
   private turnedOn: DayNumber | null = null;
   private readonly context: PlaceContext;
-  private version = 0;
-  private readonly placedDates = new WeakMap<RuleDate, { version: number; placed: Placed | null }>();
+  /** The windows of the date outstanding and of the one after it, as long as nothing moves them. */
+  private placedNow: readonly { readonly date: RuleDate; readonly placed: Placed | null }[] = [];
 
   constructor(
     readonly history: DutyHistory,
@@ -147,7 +147,7 @@ export class Replay {
   /** Puts an occurrence off; the last putting off counts. */
   putOff(key: string, putOff: PuttingOff): void {
     this.putOffs.set(key, putOff);
-    this.version += 1;
+    this.placedNow = [];
   }
 
   private complete(mark: Completion, openedEarly: OpenedEarly): void {
@@ -201,7 +201,7 @@ export class Replay {
     this.clocks.forEach((clock) => {
       clock.drop(from, day);
     });
-    this.version += 1;
+    this.placedNow = [];
   }
 
   private turn(exists: boolean, day: DayNumber): void {
@@ -217,7 +217,7 @@ export class Replay {
       });
     }
     this.hiddenSince = null;
-    this.version += 1;
+    this.placedNow = [];
   }
 
   /** The first terms, from those in force on, whose date falls while they are in force. */
@@ -271,13 +271,13 @@ export class Replay {
   }
 
   private place(date: RuleDate): Placed | null {
-    const known = this.placedDates.get(date);
-    if (known?.version === this.version)
-      return known.placed && { ...known.placed, reasons: [...known.placed.reasons] };
-    const placed = place(date, this.contextNow());
-    const found = 'never' in placed ? null : placed;
-    this.placedDates.set(date, { version: this.version, placed: found });
-    return found && { ...found, reasons: [...found.reasons] };
+    const known = this.placedNow.find((one) => one.date === date);
+    if (known) return known.placed;
+    const found = place(date, this.contextNow());
+    const placed = 'never' in found ? null : found;
+    const [latest] = this.placedNow;
+    this.placedNow = latest ? [{ date, placed }, latest] : [{ date, placed }];
+    return placed;
   }
 
   private contextNow(): PlaceContext {
