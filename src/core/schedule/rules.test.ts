@@ -188,7 +188,7 @@ describe('events', () => {
     const duty = oneDuty(rule);
     duty.weather = { passed: [], outlook: [{ date: civil('2026-12-06'), gust: 24 }] };
     expect(outstanding(duty, '2026-12-04')).toMatchObject({
-      key: 'd:2026-12-06',
+      key: 'd:windstorm-2026-12-06',
       window: { earliest: '2026-12-06', due: '2026-12-11' },
     });
     expect(on(duty, '2026-12-04').changesOn).toBe('2026-12-05');

@@ -273,3 +273,44 @@ describe('factors', () => {
     expect(due(duty, '2026-12-01')).toBe('2027-06-01');
   });
 });
+
+describe('keys', () => {
+  test('a storm on the very day a date was listed for is another occurrence than the date', () => {
+    const duty = oneDuty({
+      kind: 'first',
+      of: [
+        { kind: 'dates', monthDays: ['04-15'] },
+        { kind: 'event', triggers: ['windstorm'], respondDays: 5 },
+      ],
+    });
+    const date = outstanding(duty, '2027-04-10').key;
+    done(duty, '2027-04-10');
+    duty.weather = { passed: [{ date: civil('2027-04-15'), gust: 25 }], outlook: [] };
+    expect(outstanding(duty, '2027-04-16').key).not.toBe(date);
+    expect(due(duty, '2027-04-16')).toBe('2027-04-20');
+  });
+
+  test('looks that began by one entry and are answered apart are two occurrences', () => {
+    const look = (
+      months: number,
+      change: { finding: string } | { measure: string; atLeast: number },
+    ): Rule => ({
+      kind: 'condition',
+      look: { kind: 'interval', every: { unit: 'months', count: months } },
+      change,
+      respondDays: 7,
+    });
+    const duty = oneDuty({
+      kind: 'first',
+      of: [look(1, { measure: 'grade', atLeast: 3 }), look(3, { finding: 'worn' })],
+    });
+    done(duty, '2026-12-01');
+    for (const day of ['2027-01-01', '2027-02-01', '2027-03-01'])
+      write(duty, day, { kind: 'reading', asset: 'a', measure: 'grade', value: 0, unit: '' });
+    write(duty, '2027-03-02', { kind: 'finding', asset: 'a', duty: 'd', what: 'look', verdict: 'sound' });
+    const { satisfied } = on(duty, '2027-03-03');
+    const keys = satisfied.map(({ key }) => key);
+    expect(keys).toHaveLength(new Set(keys).size);
+    expect(due(duty, '2027-03-03')).toBe('2027-04-02');
+  });
+});

@@ -39,7 +39,7 @@ export class EventClock implements Clock {
     }
     due = notBeforeTerms(due, start, reasons);
     return {
-      key: `${dutyId}:${entryId ?? on}`,
+      key: `${dutyId}:${entryId ?? `${code}-${on}`}`,
       day: due,
       margins: responseMargins(due - Math.min(due, trigger.day), respondDays, timing),
       basisDays: respondDays,

@@ -6,6 +6,9 @@ import type { Clock, NextDate, Opens, RuleDate } from './clock.ts';
 
 /** Whichever of its parts comes first; ties go to the first listed. The others' dates are lesser reasons. */
 export class FirstClock implements Clock {
+  /** Keys that were answered: two parts may start by one entry and be answered apart. */
+  private readonly answered = new Set<string>();
+
   constructor(
     private readonly rule: FirstRule,
     private readonly parts: readonly Clock[],
@@ -22,7 +25,8 @@ export class FirstClock implements Clock {
         ? [{ kind: 'lesser', rule: rule.kind, due: toCivilDate(other.day) }]
         : [];
     });
-    return { ...date, reasons: [...date.reasons, ...lesser] };
+    const key = this.answered.has(date.key) ? `${date.key}~${lead + 1}` : date.key;
+    return { ...date, key, reasons: [...date.reasons, ...lesser] };
   }
 
   sleep(): Sleep | null {
@@ -44,7 +48,9 @@ export class FirstClock implements Clock {
     const before = this.date();
     const taken = this.parts.map((part) => part.take(mark, opens)).some(Boolean);
     // What answers another part only leaves the one that leads as it stood.
-    return taken && this.date()?.key !== before?.key;
+    if (!taken || this.date()?.key === before?.key) return false;
+    if (before) this.answered.add(before.key);
+    return true;
   }
 
   drop(from: DayNumber, to: DayNumber): void {
