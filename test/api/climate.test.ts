@@ -107,7 +107,7 @@ describe('what stands shut or open', () => {
 });
 
 describe('practices of one’s own', () => {
-  const own = (change: Partial<Practice> = {}): Practice => {
+  const own = (change: { code?: string; title?: string } = {}): Practice => {
     const like = findPractice('air-filter-panel-replace');
     if (!like) throw new Error('the catalogue is empty');
     return { ...like, code: 'sweep-the-weir', ...change };

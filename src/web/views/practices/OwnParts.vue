@@ -119,3 +119,9 @@ const CODES = ['bound', 'handy', 'covers'] as const;
     </fieldset>
   </details>
 </template>
+
+<style scoped>
+details > * + * {
+  margin-top: var(--line);
+}
+</style>
