@@ -11,12 +11,16 @@ import { standingOn } from './window.ts';
 import { someDay } from '../../../test/support/arbitraries.ts';
 import { later, someHome, weatherOf, type RandomHome } from '../../../test/support/randomHome.ts';
 
+/** Fixed, so that a run can be repeated; try others when the engine changes. */
+const SEED = 20_261_124;
+
 const projected = (home: RandomHome, on: string, station: boolean): HouseProjection =>
   project(home.house, home.entries, civil(on), weatherOf(home, on, station));
 
 const holds = (check: (home: RandomHome, today: string, station: boolean, more: number) => void): void => {
   fc.assert(fc.property(someHome, someDay, fc.boolean(), fc.integer({ min: 0, max: 60 }), check), {
-    numRuns: Number(process.env['RUNS'] ?? 300),
+    numRuns: 200,
+    seed: SEED,
   });
 };
 
@@ -39,7 +43,7 @@ describe('properties of whole homes', () => {
         };
         expect(houseFileSchema.safeParse(file).error?.issues ?? []).toEqual([]);
       }),
-      { numRuns: 60 },
+      { numRuns: 60, seed: SEED },
     );
   });
 

@@ -47,6 +47,8 @@ export class Replay {
   private segment = 0;
   /** Set where the same clock runs again after listed terms: then those terms started it. */
   private suffix = '';
+  /** Keys of what was satisfied or missed: what starts by the same entry after that is another occurrence. */
+  private readonly ended = new Set<string>();
   private readonly putOffs = new Map<string, PuttingOff>();
   private readonly pauses: PausedRun[] = [];
   private pausedSince: DayNumber | null = null;
@@ -115,8 +117,9 @@ export class Replay {
       const closedOn = toCivilDate(this.opens(next.date));
       next.pass();
       // Of a `first` another part may have passed a date of its own; what leads stands as it stood.
-      if (current && this.outstanding()?.date.key !== current.date.key)
-        this.missed.push({ key: current.date.key, due: toCivilDate(current.due), closedOn });
+      if (!current || this.outstanding()?.date.key === current.date.key) continue;
+      this.missed.push({ key: current.date.key, due: toCivilDate(current.due), closedOn });
+      this.ended.add(current.date.key);
     }
   }
 
@@ -170,6 +173,7 @@ export class Replay {
     how: Completion['how'],
   ): void {
     const [dueOn, on] = [toCivilDate(due), toCivilDate(day)];
+    this.ended.add(key);
     this.satisfied.push({ key, entryId, due: dueOn, on, how, daysLate: day - due });
   }
 
@@ -231,9 +235,10 @@ export class Replay {
   }
 
   private withSuffix(date: RuleDate): RuleDate {
-    return this.suffix === '' || date.clock === 'listed'
-      ? date
-      : { ...date, key: `${date.key}${this.suffix}` };
+    const base = date.clock === 'listed' ? date.key : `${date.key}${this.suffix}`;
+    let key = base;
+    for (let again = 2; this.ended.has(key); again += 1) key = `${base}~${again}`;
+    return key === date.key ? date : { ...date, key };
   }
 
   /**

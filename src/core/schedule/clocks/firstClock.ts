@@ -6,9 +6,6 @@ import type { Clock, NextDate, Opens, RuleDate } from './clock.ts';
 
 /** Whichever of its parts comes first; ties go to the first listed. The others' dates are lesser reasons. */
 export class FirstClock implements Clock {
-  /** Keys that were answered: two parts may start by one entry and be answered apart. */
-  private readonly answered = new Set<string>();
-
   constructor(
     private readonly rule: FirstRule,
     private readonly parts: readonly Clock[],
@@ -25,8 +22,7 @@ export class FirstClock implements Clock {
         ? [{ kind: 'lesser', rule: rule.kind, due: toCivilDate(other.day) }]
         : [];
     });
-    const key = this.answered.has(date.key) ? `${date.key}~${lead + 1}` : date.key;
-    return { ...date, key, reasons: [...date.reasons, ...lesser] };
+    return { ...date, reasons: [...date.reasons, ...lesser] };
   }
 
   sleep(): Sleep | null {
@@ -48,9 +44,7 @@ export class FirstClock implements Clock {
     const before = this.date();
     const taken = this.parts.map((part) => part.take(mark, opens)).some(Boolean);
     // What answers another part only leaves the one that leads as it stood.
-    if (!taken || this.date()?.key === before?.key) return false;
-    if (before) this.answered.add(before.key);
-    return true;
+    return taken && this.date()?.key !== before?.key;
   }
 
   drop(from: DayNumber, to: DayNumber): void {
