@@ -6,7 +6,7 @@ export type CivilDate = string & { readonly __brand: 'CivilDate' };
 /** Days since 1970-01-01. The engine counts in these; dates are written out only at its edges. */
 export type DayNumber = number;
 
-const PATTERN = /^(\d{4})-(\d{2})-(\d{2})$/;
+const PATTERN = /^\d{4}-\d{2}-\d{2}$/;
 const FIRST_YEAR = 1900;
 const LAST_YEAR = 2999;
 
@@ -73,9 +73,8 @@ function writeOut(dayNumber: DayNumber): CivilDate {
 
 /** True for a real day of the supported years, written `YYYY-MM-DD`. */
 export function isCivilDate(text: string): text is CivilDate {
-  const match = PATTERN.exec(text);
-  if (!match) return false;
-  const [year, month, day] = [Number(match[1]), Number(match[2]), Number(match[3])];
+  if (!PATTERN.test(text)) return false;
+  const [year, month, day] = [partOf(text, 0, 4), partOf(text, 5, 7), partOf(text, 8, 10)];
   if (year < FIRST_YEAR || year > LAST_YEAR || month < 1 || month > 12) return false;
   return day >= 1 && day <= daysInMonth(year, month);
 }
@@ -88,8 +87,10 @@ export function civil(text: string): CivilDate {
 
 /** The day number of a civil date. */
 export function toDay(date: CivilDate): DayNumber {
-  return daysFromCivil(Number(date.slice(0, 4)), Number(date.slice(5, 7)), Number(date.slice(8, 10)));
+  return daysFromCivil(partOf(date, 0, 4), partOf(date, 5, 7), partOf(date, 8, 10));
 }
+
+const partOf = (text: string, from: number, to: number): number => Number(text.slice(from, to));
 
 /** Whole days from `from` to `to`; negative when `to` is earlier. */
 export function daysBetween(from: CivilDate, to: CivilDate): number {

@@ -9,12 +9,9 @@ export function earliestDue(dates: readonly (Placed | null)[]): Placed | null {
 }
 
 /** Bound companions share every date: the earliest-due one's window is everyone's. Life safety keeps its own grace. */
-export function shareWindow(
-  members: readonly Replay[],
-  dates: readonly (Placed | null)[],
-): (Placed | null)[] {
+export function shareWindow(members: readonly Replay[], dates: (Placed | null)[]): (Placed | null)[] {
   const lead = members.length > 1 ? earliestDue(dates) : null;
-  if (!lead) return [...dates];
+  if (!lead) return dates;
   const leader = members[dates.indexOf(lead)]?.history.duty.id ?? '';
   const { earliest, due, latest } = lead;
   const leads = { earliest: toCivilDate(earliest), due: toCivilDate(due), latest: toCivilDate(latest) };

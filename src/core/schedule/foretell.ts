@@ -6,7 +6,7 @@ import type { Group } from './group.ts';
 import { stateKey } from './history.ts';
 import { toOccurrence, type Occurrence } from './occurrence.ts';
 import type { Placed } from './place.ts';
-import type { Replay } from './replay.ts';
+import type { OpenedEarly, Replay } from './replay.ts';
 import { replayHouse, type Surroundings } from './replayHouse.ts';
 
 /** An occurrence to come, of which duty. */
@@ -50,17 +50,15 @@ function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber
     const group = groups[place];
     if (!group) break;
     const day = Math.max(due[place] ?? today, today);
-    const touched = new Set([place]);
-    next[place]?.forEach((date, index) => {
-      const member = group.members[index];
-      if (!date || !member) return;
-      const occurrence = toOccurrence(date, { bookBy: null, orderBy: null });
-      found.push({ day: date.due, foretold: { dutyId: member.history.duty.id, occurrence } });
+    const turned = group.members.flatMap((member, index) => {
+      const date = next[place]?.[index];
+      if (!date) return [];
+      found.push({ day: date.due, foretold: foretoldOf(member, date) });
       imagineDone(member, date, day);
-      for (const other of turnHalves(member, halves, day))
-        touched.add(groups.findIndex(({ members }) => members.includes(other)));
+      return turnHalves(member, halves, day);
     });
-    for (const index of touched) {
+    const others = turned.map((other) => groups.findIndex(({ members }) => members.includes(other)));
+    for (const index of [place, ...others]) {
       next[index] = groups[index]?.dates(today) ?? [];
       const least = earliestDue(next[index])?.due ?? Infinity;
       // What is done, or turned by what is done, is not due again the same day: else two halves would never end.
@@ -70,8 +68,17 @@ function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber
   return found;
 }
 
+const NO_LEADS = { bookBy: null, orderBy: null };
+
+const foretoldOf = ({ history }: Replay, date: Placed): Foretold => ({
+  dutyId: history.duty.id,
+  occurrence: toOccurrence(date, NO_LEADS),
+});
+
 const earliest = (due: readonly DayNumber[]): number =>
   due.reduce((best, day, index) => (day < (due[best] ?? Infinity) ? index : best), 0);
+
+const AS_PLACED: OpenedEarly = ({ earliest: opens }) => opens;
 
 /** No entry stands for it yet, so the day it is imagined on names it. A look is imagined to find nothing. */
 function imagineDone(member: Replay, { date, earliest: opens }: Placed, day: DayNumber): void {
@@ -82,7 +89,7 @@ function imagineDone(member: Replay, { date, earliest: opens }: Placed, day: Day
       { kind: 'look', entryId, day, finding: '', calls: false, ofDuty: true, measure: null, value: 0 },
       () => opens,
     );
-  else member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: date.key }, () => opens);
+  else member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: date.key }, AS_PLACED);
 }
 
 type Halves = ReadonlyMap<string, readonly Replay[]>;
@@ -103,14 +110,14 @@ function halvesOf(house: House, groups: readonly Group[]): Halves {
   return halves;
 }
 
+const NO_HALVES: readonly Replay[] = [];
+
 /** Having done one half, that one ceases to exist and the other begins; answers with all that turned. */
 function turnHalves(member: Replay, halves: Halves, day: DayNumber): readonly Replay[] {
-  const both = halves.get(member.history.duty.id) ?? [];
+  const both = halves.get(member.history.duty.id);
+  if (!both) return NO_HALVES;
   const own = member.history.timing.pair?.half;
   for (const half of both)
-    half.take(
-      { kind: 'turn', day, exists: half.history.timing.pair?.half !== own },
-      ({ earliest: opens }) => opens,
-    );
+    half.take({ kind: 'turn', day, exists: half.history.timing.pair?.half !== own }, AS_PLACED);
   return both;
 }

@@ -1,6 +1,7 @@
 import { addSpan, nominalDays } from '../calendar/span.ts';
 import { toCivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
+import type { Completion } from './mark.ts';
 import type { IntervalRule } from './rule.ts';
 import type { Factor } from './terms.ts';
 import type { Reason } from './reason.ts';
@@ -35,21 +36,23 @@ export function scaleInterval(rule: IntervalRule, factors: readonly Factor[]): S
 }
 
 /**
- * The day an interval falls due after `from`, with its steps appended to `reasons`. Below a product of 1 it is never
- * later, above 1 never earlier, than the plain calendar date: so a smaller factor never makes a later date.
+ * The day an interval falls due after it was last done, and the steps from there. Below a product of 1 it is never later,
+ * above 1 never earlier, than the plain calendar date: so a smaller factor never makes a later date.
  */
 export function intervalDue(
   rule: IntervalRule,
   factors: readonly Factor[],
   scaled: ScaledInterval,
-  from: DayNumber,
-  reasons: Reason[],
-): DayNumber {
+  { day: from, how }: Pick<Completion, 'day' | 'how'>,
+): { readonly due: DayNumber; readonly reasons: Reason[] } {
   const plain = addSpan(from, rule.every);
-  reasons.push({ kind: 'interval', every: rule.every, due: toCivilDate(plain) });
-  if (scaled.days === null || scaled.flooredDays === null) return plain;
-
+  const reasons: Reason[] = [
+    { kind: 'lastDone', on: toCivilDate(from), how },
+    { kind: 'interval', every: rule.every, due: toCivilDate(plain) },
+  ];
   const { product, held, days, flooredDays } = scaled;
+  if (days === null || flooredDays === null) return { due: plain, reasons };
+
   reasons.push({
     kind: 'factors',
     factors: [...factors],
@@ -66,5 +69,5 @@ export function intervalDue(
   if (due !== counted) {
     reasons.push({ kind: 'plainHolds', side: held < 1 ? 'latest' : 'earliest', due: toCivilDate(due) });
   }
-  return due;
+  return { due, reasons };
 }

@@ -28,6 +28,7 @@ export function toOccurrence(
     reasons,
     baseline: date.baseline,
     asks: date.asks,
-    ...by,
+    bookBy: by.bookBy,
+    orderBy: by.orderBy,
   };
 }

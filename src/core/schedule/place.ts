@@ -42,26 +42,31 @@ export interface PlaceContext {
 
 /** Gives a date its window and takes the steps that move it: putting off, pause, gate. Null with the gate that never opens. */
 export function place(date: RuleDate, context: PlaceContext): Placed | { readonly never: Gate } {
-  const reasons = [...date.reasons];
-  const due = notBeforeHalf(date, context, reasons);
+  const { due, began } = notBeforeHalf(date, context);
   const { early, earlyBy, grace, graceBy } = closingMargins(date, due, context);
-  const placed: Placing = { date, earliest: due - early, due, latest: due + grace, reasons };
+  const [opens, ends] = [due - early, due + grace];
+  const [earliest, latest] = [toCivilDate(opens), toCivilDate(ends)];
   const { basisDays } = date;
-  const { earliest, latest } = written(placed);
-  reasons.push({ kind: 'window', basisDays, early, earlyBy, grace, graceBy, earliest, latest });
+  const window: Reason = { kind: 'window', basisDays, early, earlyBy, grace, graceBy, earliest, latest };
+  const reasons = [...date.reasons, ...began, window];
+  const placed: Placing = { date, earliest: opens, due, latest: ends, reasons };
   putOff(placed, context);
-  moveOutOfPauses(placed, context.pauses);
+  if (context.pauses.length > 0) moveOutOfPauses(placed, context.pauses);
   return passGates(placed, context);
 }
 
 /** A half of a pair that begins to exist owes nothing before that day. */
-function notBeforeHalf(date: RuleDate, { half }: PlaceContext, reasons: Reason[]): DayNumber {
-  if (!half) return date.day;
-  const due = date.clock === 'restarts' ? Math.max(date.day, half.since) : date.day;
-  reasons.push(half.reason);
-  if (due !== date.day) reasons.push({ kind: 'termsBegan', due: toCivilDate(due) });
-  return due;
+function notBeforeHalf(
+  { clock, day }: RuleDate,
+  { half }: PlaceContext,
+): { due: DayNumber; began: readonly Reason[] } {
+  if (!half) return { due: day, began: NO_STEPS };
+  const due = clock === 'restarts' ? Math.max(day, half.since) : day;
+  if (due === day) return { due, began: [half.reason] };
+  return { due, began: [half.reason, { kind: 'termsBegan', due: toCivilDate(due) }] };
 }
+
+const NO_STEPS: readonly Reason[] = [];
 
 /** A freeze this far off is another winter's. */
 const SAME_AUTUMN = 150;

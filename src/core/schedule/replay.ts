@@ -1,5 +1,5 @@
 import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
-import type { Clock, NextDate, RuleDate } from './clocks/clock.ts';
+import type { Clock, NextDate, Opens, RuleDate } from './clocks/clock.ts';
 import type { DutyHistory, TermsSegment } from './history.ts';
 import type { ClockMark, Completion, Mark, PuttingOff } from './mark.ts';
 import { place, type PausedRun, type PlaceContext, type Placed } from './place.ts';
@@ -26,6 +26,12 @@ export interface Satisfied {
   readonly on: CivilDate;
   readonly how: Completion['how'];
   readonly daysLate: number;
+}
+
+/** The window found for a date; null where it never opens. */
+interface Known {
+  readonly date: RuleDate;
+  readonly placed: Placed | null;
 }
 
 /** A date that stands outstanding, and the terms that judge it. */
@@ -56,8 +62,11 @@ export class Replay {
   private bornOn: DayNumber = -Infinity;
   private turnedOn: DayNumber | null = null;
   private readonly context: PlaceContext;
+  /** What is outstanding, worked out once and again only after something happened; it is asked for many times between. */
+  private known: { readonly outstanding: Outstanding | null } | null = null;
   /** The windows of the date outstanding and of the one after it, as long as nothing moves them. */
-  private placedNow: readonly { readonly date: RuleDate; readonly placed: Placed | null }[] = [];
+  private placedLast: Known | null = null;
+  private placedBefore: Known | null = null;
 
   constructor(
     readonly history: DutyHistory,
@@ -116,10 +125,11 @@ export class Replay {
       const current = this.placed;
       const closedOn = toCivilDate(this.opens(next.date));
       next.pass();
+      this.known = null;
       // Of a `first` another part may have passed a date of its own; what leads stands as it stood.
       if (!current || this.outstanding()?.date.key === current.date.key) continue;
       this.missed.push({ key: current.date.key, due: toCivilDate(current.due), closedOn });
-      this.ended.add(current.date.key);
+      this.end(current.date.key);
     }
   }
 
@@ -150,7 +160,7 @@ export class Replay {
   /** Puts an occurrence off; the last putting off counts. */
   putOff(key: string, putOff: PuttingOff): void {
     this.putOffs.set(key, putOff);
-    this.placedNow = [];
+    this.forgetWindows();
   }
 
   private complete(mark: Completion, openedEarly: OpenedEarly): void {
@@ -173,7 +183,7 @@ export class Replay {
     how: Completion['how'],
   ): void {
     const [dueOn, on] = [toCivilDate(due), toCivilDate(day)];
-    this.ended.add(key);
+    this.end(key);
     this.satisfied.push({ key, entryId, due: dueOn, on, how, daysLate: day - due });
   }
 
@@ -181,19 +191,34 @@ export class Replay {
   private tell(mark: ClockMark, openedEarly: OpenedEarly, before: Placed | null): boolean {
     const shown = before !== null;
     const inForce = this.outstanding()?.segment ?? -1;
+    const opens = shown ? this.opensFor(mark, openedEarly, before) : null;
+    let answered = false;
+    this.clocks.forEach((clock, index) => {
+      const answers = clock.take(mark, index === inForce ? opens : null);
+      if (shown && index === inForce) answered = answers;
+    });
+    if (answered) {
+      this.segment = inForce;
+      this.suffix = '';
+    }
+    this.known = null;
+    return answered;
+  }
+
+  /** When the window opens for what a mark tells: at once for the occurrence it names. */
+  private opensFor(mark: ClockMark, openedEarly: OpenedEarly, before: Placed): Opens {
     const named = mark.kind === 'completion' ? mark.occurrence : null;
-    const opens = (date: RuleDate): DayNumber => {
-      const key = this.withSuffix(date).key;
+    return (date) => {
+      const { key } = this.withSuffix(date);
       if (named !== null && named === key) return -Infinity;
       const own = this.opens(date);
-      return key === before?.date.key ? Math.min(own, openedEarly(before)) : own;
+      return key === before.date.key ? Math.min(own, openedEarly(before)) : own;
     };
-    const answers = this.clocks.map((clock, index) =>
-      clock.take(mark, shown && index === inForce ? opens : null),
-    );
-    const answered = shown && (answers[inForce] ?? false);
-    if (answered) [this.segment, this.suffix] = [inForce, ''];
-    return answered;
+  }
+
+  private end(key: string): void {
+    this.ended.add(key);
+    this.known = null;
   }
 
   private resume(day: DayNumber): void {
@@ -205,7 +230,7 @@ export class Replay {
     this.clocks.forEach((clock) => {
       clock.drop(from, day);
     });
-    this.placedNow = [];
+    this.forgetWindows();
   }
 
   private turn(exists: boolean, day: DayNumber): void {
@@ -221,11 +246,16 @@ export class Replay {
       });
     }
     this.hiddenSince = null;
-    this.placedNow = [];
+    this.forgetWindows();
+  }
+
+  private outstanding(): Outstanding | null {
+    this.known ??= { outstanding: this.findOutstanding() };
+    return this.known.outstanding;
   }
 
   /** The first terms, from those in force on, whose date falls while they are in force. */
-  private outstanding(): Outstanding | null {
+  private findOutstanding(): Outstanding | null {
     for (let index = this.segment; index < this.clocks.length; index += 1) {
       const date = this.clocks[index]?.date();
       if (!date || date.day >= (this.segments[index]?.end ?? Infinity)) continue;
@@ -235,7 +265,7 @@ export class Replay {
   }
 
   private withSuffix(date: RuleDate): RuleDate {
-    const base = date.clock === 'listed' ? date.key : `${date.key}${this.suffix}`;
+    const base = date.clock === 'listed' || this.suffix === '' ? date.key : `${date.key}${this.suffix}`;
     let key = base;
     for (let again = 2; this.ended.has(key); again += 1) key = `${base}~${again}`;
     return key === date.key ? date : { ...date, key };
@@ -248,7 +278,7 @@ export class Replay {
   private following(): NextDate | null {
     const current = this.outstanding();
     if (!current) return null;
-    const within = this.clocks[current.segment]?.next((date) => this.opens(date));
+    const within = this.clocks[current.segment]?.next(this.opens);
     if (within && within.date.day < (this.segments[current.segment]?.end ?? Infinity)) return within;
     for (let index = current.segment + 1; index < this.clocks.length; index += 1) {
       const date = this.clocks[index]?.date();
@@ -271,17 +301,21 @@ export class Replay {
     if (date.clock === 'restarts' && start !== undefined) this.suffix = `:${toCivilDate(start)}`;
   }
 
-  private opens(date: RuleDate): DayNumber {
-    return this.place(date)?.earliest ?? Infinity;
+  private readonly opens = (date: RuleDate): DayNumber => this.place(date)?.earliest ?? Infinity;
+
+  private forgetWindows(): void {
+    this.known = null;
+    this.placedLast = null;
+    this.placedBefore = null;
   }
 
   private place(date: RuleDate): Placed | null {
-    const known = this.placedNow.find((one) => one.date === date);
-    if (known) return known.placed;
+    if (this.placedLast?.date === date) return this.placedLast.placed;
+    if (this.placedBefore?.date === date) return this.placedBefore.placed;
     const found = place(date, this.contextNow());
     const placed = 'never' in found ? null : found;
-    const [latest] = this.placedNow;
-    this.placedNow = latest ? [{ date, placed }, latest] : [{ date, placed }];
+    this.placedBefore = this.placedLast;
+    this.placedLast = { date, placed };
     return placed;
   }
 

@@ -1,4 +1,4 @@
-import { toCivilDate } from '../../calendar/civilDate.ts';
+import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import { intervalDue, scaleInterval, type ScaledInterval } from '../interval.ts';
 import type { ClockMark, Completion } from '../mark.ts';
 import type { Reason } from '../reason.ts';
@@ -22,18 +22,13 @@ export class IntervalClock implements Clock {
   }
 
   date(): RuleDate {
-    const { adoption, dutyId } = this.context;
-    const reasons: Reason[] = [];
-    let due = adoption.day;
-    if (this.last) {
-      reasons.push({ kind: 'lastDone', on: toCivilDate(this.last.day), how: this.last.how });
-      due = intervalDue(this.rule, this.context.factors, this.scaled, this.last.day, reasons);
-    } else {
-      reasons.push({ kind: 'noRecord', due: toCivilDate(due) });
-    }
+    const { adoption, dutyId, factors, start } = this.context;
+    const { due, reasons } = this.last
+      ? intervalDue(this.rule, factors, this.scaled, this.last)
+      : neverDone(adoption.day);
     return {
       key: `${dutyId}:${this.last?.entryId ?? adoption.entryId}`,
-      day: notBeforeTerms(due, this.context.start, reasons),
+      day: notBeforeTerms(due, start, reasons),
       margins: this.margins,
       basisDays: this.scaled.basisDays,
       reasons,
@@ -54,3 +49,8 @@ export class IntervalClock implements Clock {
     return true;
   }
 }
+
+const neverDone = (day: DayNumber): { due: DayNumber; reasons: Reason[] } => ({
+  due: day,
+  reasons: [{ kind: 'noRecord', due: toCivilDate(day) }],
+});

@@ -39,10 +39,12 @@ export class ListedClock implements Clock {
     const current = this.date();
     const after = current && this.listing.onOrAfter(current.day + 1);
     if (!after) return null;
-    const pass = (): void => {
-      this.from = after.day;
+    return {
+      date: this.ruleDate(after),
+      pass: () => {
+        this.from = after.day;
+      },
     };
-    return { date: this.ruleDate(after), pass };
   }
 
   take(mark: ClockMark, opens: Opens | null): boolean {

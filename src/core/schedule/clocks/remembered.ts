@@ -21,11 +21,13 @@ export class Remembered implements Clock {
   next(opens: Opens): NextDate | null {
     const next = this.clock.next(opens);
     if (!next) return null;
-    const pass = (): void => {
-      this.known = null;
-      next.pass();
+    return {
+      date: next.date,
+      pass: () => {
+        this.known = null;
+        next.pass();
+      },
     };
-    return { date: next.date, pass };
   }
 
   take(mark: ClockMark, opens: Opens | null): boolean {
