@@ -90,7 +90,12 @@ export function toDay(date: CivilDate): DayNumber {
   return daysFromCivil(partOf(date, 0, 4), partOf(date, 5, 7), partOf(date, 8, 10));
 }
 
-const partOf = (text: string, from: number, to: number): number => Number(text.slice(from, to));
+/** The number that the digits from `from` up to and without `to` write. */
+function partOf(text: string, from: number, to: number): number {
+  let value = 0;
+  for (let index = from; index < to; index += 1) value = value * 10 + text.charCodeAt(index) - 48;
+  return value;
+}
 
 /** Whole days from `from` to `to`; negative when `to` is earlier. */
 export function daysBetween(from: CivilDate, to: CivilDate): number {
