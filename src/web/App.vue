@@ -192,6 +192,7 @@ nav a {
   padding: 0.25rem 0;
   color: var(--ink);
   text-decoration: none;
+  white-space: nowrap;
 }
 
 nav a.router-link-active {
@@ -258,9 +259,10 @@ main:focus {
 
   nav {
     order: 3;
+    flex-wrap: wrap;
+    gap: 0 1.25rem;
     width: 100%;
     margin-left: 0;
-    justify-content: space-between;
   }
 
   nav a {

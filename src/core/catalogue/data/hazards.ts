@@ -49,7 +49,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   gas: {
-    caution: 'Gas shut before opening anything; you turn valves only.',
+    caution: 'The gas shut before anything is opened; you yourself only turn valves.',
     stop: 'A smell of gas: touch no switch, no phone indoors, out of the house, emergency number. Any pipe work: licensed trade.',
     stands: [
       'furnace-annual-tune-up',
@@ -66,7 +66,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'carbon-monoxide': {
-    caution: 'Alarms proven before the first firing; fresh air.',
+    caution: 'The carbon monoxide alarms proven before the first firing; fresh air.',
     stop: 'An alarm, a shared headache or nausea, an orange or roaming flame, a cracked exchanger, a loose flue.',
     stands: [
       'furnace-annual-tune-up',
@@ -82,7 +82,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'delayed-ignition': {
-    caution: 'Nothing near the burner opening; face away.',
+    caution: 'Nothing stored near the burner opening; keep your face away from it at ignition.',
     stop: 'Scorch marks in front of the burner.',
     stands: ['combustion-appliance-clearance', 'furnace-start-sequence-watch'],
   },
@@ -119,7 +119,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     stands: ['condensate-line-treat', 'aerobic-chlorine-tablets'],
   },
   'poison-tablets': {
-    caution: 'Not for swallowing; locked away from children.',
+    caution: 'The tablets are poison: not for swallowing, locked away from children.',
     stop: 'Swallowed: the poison advice line.',
     stands: ['condensate-pan-tablets', 'aerobic-chlorine-tablets'],
   },
@@ -145,7 +145,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'heat-illness': {
-    caution: 'Water, shade, short visits.',
+    caution: 'In the heat: drinking water, shade, short visits.',
     stop: 'Dizziness.',
     stands: [
       'air-filter-media-replace',
@@ -155,7 +155,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'skin-contact': {
-    caution: 'Rubber gloves and air.',
+    caution: 'Rubber gloves, and fresh air while it is wet.',
     stop: null,
     stands: ['tile-regrout', 'brick-repoint', 'worktop-edge-seal', 'underbelly-seal', 'window-caulk-run'],
   },
@@ -165,7 +165,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     stands: ['lead-flashing-refix', 'hinge-clean-oil', 'glazing-putty-renew'],
   },
   'sewage-infection': {
-    caution: 'Gloves; wash thoroughly.',
+    caution: 'Sewage infects: gloves; wash thoroughly afterwards.',
     stop: 'Overflow, or a broken lid.',
     stands: [
       'aerobic-quick-look',
@@ -195,12 +195,12 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'buoyant-tank': {
-    caution: 'Do not have it pumped on your own decision.',
+    caution: 'Never have the tank pumped on your own decision: empty, it can float.',
     stop: 'Soaked ground: the tank can float.',
     stands: ['septic-saturation-response', 'aerobic-pump-out'],
   },
   'frost-burst': {
-    caution: 'Before the first freeze.',
+    caution: 'Frost bursts what holds water: act before the first freeze.',
     stop: 'Water running: {main shutoff} off.',
     stands: [
       'hose-disconnect',
@@ -211,7 +211,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   flooding: {
-    caution: 'Isolate; bowl and towel; watch the first run.',
+    caution: 'Shut the water off first; a bowl and a towel at hand; watch the first run.',
     stop: 'A valve that will not close: {main shutoff} off, licensed trade.',
     stands: [
       'tap-washer-replace',
@@ -237,23 +237,23 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     stands: ['season-comfort-changeover'],
   },
   'falling-ice': {
-    caution: 'Stand clear; do not hack.',
+    caution: 'Stand clear of hanging ice; do not hack at it.',
     stop: 'A large mass over a doorway.',
     stands: ['ice-dam-watch'],
   },
-  slips: { caution: 'Sand.', stop: null, stands: ['concrete-deicer-hold'] },
+  slips: { caution: 'Spread sand where people tread.', stop: null, stands: ['concrete-deicer-hold'] },
   mould: {
-    caution: 'Dry it and mend the cause.',
+    caution: 'Mould comes back: dry it and mend the cause.',
     stop: 'Wide or hidden growth.',
     stands: ['interior-leak-watch', 'damp-and-moisture-habits', 'shrub-wall-clearance'],
   },
   rot: {
-    caution: 'Keep vents and grooves open.',
+    caution: 'Keep vents and drip grooves open, or the timber rots.',
     stop: 'Soft timber.',
     stands: ['air-brick-clear', 'window-drip-groove-and-cable-loop'],
   },
   animals: {
-    caution: 'Gloves; look before closing in.',
+    caution: 'Gloves; look for animals and insects before closing anything in.',
     stop: 'Wildlife, or nests of insects that sting.',
     stands: ['skirting-repair', 'gas-fireplace-check', 'grill-burner-nest-clear', 'aerobic-blower-service'],
   },

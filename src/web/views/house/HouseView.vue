@@ -120,10 +120,6 @@ function sizeText(millimetres: number): string {
 
 <style>
 /* One style for the lists of this page, in whichever part they stand. */
-.house h2 {
-  margin-bottom: calc(var(--line) / 4);
-}
-
 .house section {
   margin-bottom: calc(var(--line) * 2);
 }

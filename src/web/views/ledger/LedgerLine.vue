@@ -127,6 +127,7 @@ const written = computed(() => {
 }
 
 h2 {
+  margin: 0;
   font-size: 1.0625rem;
   font-weight: 400;
 }

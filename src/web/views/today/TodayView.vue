@@ -251,10 +251,6 @@ h2,
   margin-left: var(--text-column);
 }
 
-h2 {
-  margin-bottom: calc(var(--line) / 4);
-}
-
 h2.late {
   color: var(--rust);
 }

@@ -67,6 +67,15 @@ describe('the lines of Today', () => {
       expect(units.map(({ occurrence }) => occurrence.window.due).sort()[0]).toBe(due);
   });
 
+  test('like duties to come years apart are lines of their own, so that one tap does not answer both', () => {
+    const replacing = sections.coming.filter(({ key }) => key.includes('smoke-alarm-age-replace'));
+    expect(replacing.map(({ units, due }) => [units.map(({ asset }) => asset.name).join(), due])).toEqual([
+      ['Hall', '2027-03-01'],
+      ['Landing', '2031-01-01'],
+    ]);
+    expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
+  });
+
   test('what comes first stands on top; in the baseline what lives depend on', () => {
     for (const section of ['late', 'open', 'coming'] as const) {
       const dates = sections[section].map(({ due }) => due);

@@ -17,7 +17,7 @@ export interface Unit {
   readonly standing: Standing;
 }
 
-/** Like duties of one section, shown as one line under the earliest of their dates. */
+/** Like duties of one section that can be done on one day, shown as one line under the earliest of their dates. */
 export interface Line {
   readonly key: string;
   readonly practice: Duty['practice'];
@@ -47,8 +47,11 @@ export function sectionsOf(
   }
   const sections: Record<Section, Line[]> = { late: [], open: [], baseline: [], coming: [] };
   for (const [key, units] of groups) {
-    const [first] = units;
-    if (first) sections[sectionOf(first)].push(lineOf(key, units, first, find));
+    onOneDay([...units].sort(byDueDay)).forEach((some, index) => {
+      const [first] = some;
+      const lineKey = index === 0 ? key : `${key} ${first?.occurrence.window.due}`;
+      if (first) sections[sectionOf(first)].push(lineOf(lineKey, some, first, find));
+    });
   }
   for (const section of SECTIONS) sections[section].sort(section === 'baseline' ? bySafety : byDue);
   return sections;
@@ -69,18 +72,33 @@ function sectionOf({ occurrence, standing }: Unit): Section {
   return standing === 'open' ? 'open' : 'late';
 }
 
+/** Parts like duties, earliest first, where one is only to come after the first of its line is past: years apart, they are no one job. */
+function onOneDay(units: readonly Unit[]): Unit[][] {
+  const parts: Unit[][] = [];
+  for (const unit of units) {
+    const part = parts.at(-1);
+    const first = part?.[0];
+    const later =
+      unit.standing === 'ahead' && first && unit.occurrence.window.earliest > first.occurrence.window.latest;
+    if (part && !later) part.push(unit);
+    else parts.push([unit]);
+  }
+  return parts;
+}
+
+const byDueDay = (a: Unit, b: Unit): number => (a.occurrence.window.due < b.occurrence.window.due ? -1 : 1);
+
 const practiceKey = (practice: Duty['practice']): string =>
   practice.from === 'catalogue' ? practice.code : `own ${practice.title}`;
 
 function lineOf(key: string, units: readonly Unit[], first: Unit, find: FindPractice): Line {
   const { practice } = first.duty;
   const known = practice.from === 'catalogue' ? find(practice.code) : undefined;
-  const sorted = [...units].sort((a, b) => (a.occurrence.window.due < b.occurrence.window.due ? -1 : 1));
   return {
     key,
     practice,
-    units: sorted,
-    due: (sorted[0] ?? first).occurrence.window.due,
+    units,
+    due: first.occurrence.window.due,
     lifeSafety: practice.from === 'home' ? practice.lifeSafety : known?.lifeSafety === true,
     minutes: known?.minutes ?? null,
     missed: units.reduce((sum, { row }) => sum + row.missed.length, 0),
