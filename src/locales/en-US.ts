@@ -457,6 +457,8 @@ export const enUS = {
     first: 'The maker’s instructions, local codes and licensed practice come first.',
     stage: { first: 'First', closeOut: 'To close', later: 'Later' },
     verdict: { sound: 'Sound', watch: 'Watch', act: 'Act', stop: 'Stop' },
+    mistakes: 'Easily done wrong',
+    notes: 'Worth knowing',
     own: {
       title: 'What is to be done',
       why: 'Why',

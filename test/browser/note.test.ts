@@ -72,6 +72,8 @@ describe('noting things', () => {
     await page.says('Note something');
     await (await page.field('How a filter looks')).click();
     await page.choose('Which thing', 'Upstairs filter');
+    await page.press('Note it');
+    await page.says('must be given', '[role=alert]');
     await (await page.field('Gray or darker')).click();
     await page.press('Note it');
     await page.says('Noted how the filter looks. 1 date moved.', '.saying');

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive } from 'vue';
+import { computed, reactive, watch } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
 import TextField from '../../components/TextField.vue';
@@ -16,7 +16,7 @@ import { NOTE_KINDS, OWN_TRIGGER, readNote, type NoteDraft, type Noted } from '.
 const props = defineProps<{ house: HouseBody; speech: Speech; today: string; busy: boolean }>();
 const emit = defineEmits<{ note: [noted: Noted] }>();
 
-const FIELDS = ['date', 'asset', 'ownTrigger', 'value', 'what', 'change', 'note', 'made'];
+const FIELDS = ['date', 'asset', 'grade', 'ownTrigger', 'value', 'what', 'change', 'note', 'made'];
 const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
 const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
 const UNITS: Readonly<Record<string, string>> = MEASURES;
@@ -36,7 +36,7 @@ const draft = reactive<NoteDraft>({
   asset: '',
   measure: 'run-hours',
   value: '',
-  grade: '0.5',
+  grade: '',
   what: '',
   verdict: 'act',
   trait: 'shedding-pets',
@@ -50,6 +50,11 @@ const things = computed(() => (draft.kind === 'grade' ? filters.value : standing
 const speaksOfThing = computed(
   () => draft.kind !== 'event' && draft.kind !== 'trait' && draft.kind !== 'stock',
 );
+// A thing that cannot be spoken of so is let go; the only one there is stands chosen.
+watch(things, (some) => {
+  if (some.some(({ id }) => id === draft.asset)) return;
+  draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
+});
 
 function send(): void {
   clear();
@@ -119,6 +124,7 @@ function send(): void {
             <input v-model="draft.grade" type="radio" :value="value" />{{ t(`log.grade.${grade}`) }}
           </label>
         </div>
+        <p v-if="errorAt('grade')" class="notice wrong" role="alert">{{ errorAt('grade') }}</p>
       </fieldset>
       <div v-if="draft.kind === 'reading'" class="pair">
         <ChoiceField v-model="draft.measure" :label="t('note.measure')">

@@ -67,6 +67,7 @@ describe('a note as typed', () => {
   test.each<[string, Partial<NoteDraft>, string]>([
     ['a reading of nothing', { kind: 'reading', value: '' }, 'value'],
     ['a reading of no thing', { kind: 'reading', asset: '', value: '1' }, 'asset'],
+    ['a filter not graded', { kind: 'grade', grade: '' }, 'grade'],
     ['a finding of nothing', { kind: 'finding', what: ' ' }, 'what'],
     ['half a filter', { kind: 'stock', change: '0.5' }, 'change'],
     ['a happening without a name', { kind: 'event', trigger: OWN_TRIGGER, ownTrigger: '!' }, 'ownTrigger'],

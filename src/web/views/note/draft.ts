@@ -65,6 +65,7 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
       return { body: { kind: 'event', trigger, ...note } };
     }
     case 'grade':
+      if (draft.grade === '') return wrong('grade', 'missing');
       return {
         body: {
           kind: 'reading',

@@ -105,9 +105,13 @@ const takes = computed(() => {
           <dd>{{ text }}</dd>
         </template>
       </dl>
-      <p v-for="note in [...practice.mistakes, ...practice.notes]" :key="note" class="small">
-        {{ say(note) }}
-      </p>
+      <template v-for="part in ['mistakes', 'notes'] as const" :key="part">
+        <ul v-if="practice[part].length > 0" class="small">
+          <li v-for="(note, index) in practice[part]" :key="note">
+            <em v-if="index === 0">{{ t(`practices.${part}`) }}: </em>{{ say(note) }}
+          </li>
+        </ul>
+      </template>
       <p class="soft small">{{ takes.join('. ') }}.</p>
       <p class="soft small">{{ t('practices.first') }}</p>
     </div>
