@@ -165,7 +165,7 @@ export const enUS = {
     season: {
       none: 'Nothing is due: {anchor} never comes in this climate.',
       set: 'Nothing is due: {anchor} is set as never coming here.',
-      unknown: 'Nothing is due: no climate is set, so {anchor} is not known. Set it under House.',
+      unknown: 'Nothing is due: no climate is set, so {anchor} is not known. Set it in the Almanac.',
     },
     gate: 'Nothing is due: it is only done in {gate}, which does not come.',
     gateHeld: 'Nothing is due: it is only done while so: {gate}.',

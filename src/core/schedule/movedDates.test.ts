@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
 import type { Climate } from '../climate/climate.ts';
-import type { WeatherDay } from '../climate/weather.ts';
+import { NO_WEATHER, type WeatherDay } from '../climate/weather.ts';
 import { recompute } from './recompute.ts';
 import type { Rule } from './rule.ts';
+import { standingLines } from './standingLines.ts';
 import {
   done,
   due,
@@ -322,6 +323,26 @@ describe('pairs', () => {
       standing: 'unknown',
       since: null,
     });
+  });
+
+  test('what nobody knows is looked at on the pair’s next date; where frost could burst it, the same day', () => {
+    const lookBy = (day: string, guarded: boolean) => {
+      const guard = guarded ? { freezeGuard: { atOrBelow: 0 } } : {};
+      const both = withDuties(
+        oneDuty(beforeFrost, {
+          adopted: day,
+          climate: frosts,
+          timing: { pair: { state, half: 'closes' }, ...guard },
+        }),
+        day,
+        [homeDuty('open', { pair: { state, half: 'opens' } }), afterFrost],
+      );
+      const around = { find: () => undefined, weather: NO_WEATHER };
+      return standingLines(both.house, both.entries, civil(day), around).map(({ nextOn }) => nextOn);
+    };
+    expect(lookBy('2026-11-25', true)).toEqual(['2026-11-25']);
+    expect(lookBy('2026-11-25', false)).toEqual(['2027-04-20']);
+    expect(lookBy('2027-06-01', true)).toEqual(['2027-09-25']);
   });
 
   test('closed, only the opening exists, owing dates on or after the close; opened, only the closing', () => {

@@ -1,4 +1,5 @@
-import type { CivilDate } from '../calendar/civilDate.ts';
+import { toDay, type CivilDate } from '../calendar/civilDate.ts';
+import { HomeSeasons } from '../climate/homeSeasons.ts';
 import { rootsOf, type House } from '../house/house.ts';
 import { timingOf } from '../house/timingOf.ts';
 import type { Entry } from '../ledger/entry.ts';
@@ -15,7 +16,7 @@ export interface StandingLine {
   readonly standing: Standing3;
   readonly since: CivilDate | null;
   readonly entryId: string | null;
-  /** When either half is next due; an unknown one is to be looked at then. */
+  /** When either half is next due; an unknown one is to be looked at then, where it can freeze the same day. */
   readonly nextOn: CivilDate | null;
 }
 
@@ -29,18 +30,22 @@ export function standingLines(
   const { duties, states } = project(house, entries, on, around);
   const roots = rootsOf(house.assets);
   const lines = new Map<string, StandingLine>();
+  const freezing = new HomeSeasons(house.home).runAt('freezing', toDay(on));
+  const freezesNow = freezing !== null && freezing.from <= toDay(on);
   for (const { dutyId, occurrence, retired } of duties) {
     const duty = house.duties.find(({ id }) => id === dutyId);
     const asset = duty && house.assets.find(({ id }) => id === duty.asset);
-    const pair = duty && timingOf(duty, asset, around.find).pair;
+    const { pair, freezeGuard } = (duty && timingOf(duty, asset, around.find)) ?? {};
     if (!duty || !pair || retired) continue;
     const root = roots.get(duty.asset) ?? duty.asset;
     const key = stateKey(root, pair.state);
     const known = lines.get(key);
     const due = occurrence?.window.due ?? null;
     const other = known?.nextOn ?? null;
-    const nextOn = other !== null && (due === null || other < due) ? other : due;
-    lines.set(key, { asset: root, state: pair.state, ...standingAtEnd(states.get(key) ?? []), nextOn });
+    const standing = standingAtEnd(states.get(key) ?? []);
+    const bursts = standing.standing === 'unknown' && pair.half === 'closes' && freezeGuard && freezesNow;
+    const next = other !== null && (due === null || other < due) ? other : due;
+    lines.set(key, { asset: root, state: pair.state, ...standing, nextOn: bursts ? on : next });
   }
   return [...lines.values()].sort((a, b) => ORDER[a.standing] - ORDER[b.standing]);
 }

@@ -230,7 +230,7 @@ export const air: readonly Practice[] = [
       school(
         'look-first-gray',
         'Look every three months, change at the first gray',
-        'Gray means dirt is passing.',
+        'Those with sensitive lungs: gray means dirt is passing.',
         'A new or dusty house, children, allergies.',
         lookThen(every(3, 'months', 30), firstGrey, 7),
         { any: [{ trait: 'new-house' }, { trait: 'allergies' }, { trait: 'children' }] },
@@ -238,7 +238,7 @@ export const air: readonly Practice[] = [
       school(
         'six-months',
         'Every six months at the outside',
-        'Thickness decides.',
+        'Sellers of thick media: its thickness decides.',
         'Where neither heating nor cooling marks the year.',
         every(6, 'months', 60),
         { not: { all: [{ climate: 'heats' }, { climate: 'cools' }] } },
@@ -353,7 +353,7 @@ export const air: readonly Practice[] = [
       school(
         'quarterly-buy',
         'Buy on the way, every three months',
-        'No stock, no order.',
+        'Those with a shop close by: no stock, no order.',
         'A shop with the size nearby.',
         every(3, 'months'),
       ),

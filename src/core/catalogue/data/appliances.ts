@@ -145,11 +145,17 @@ export const appliances: readonly Practice[] = [
       school(
         'spring',
         'Each spring',
-        'The spring round; called very important.',
+        'Owners on a spring round, who call it very important.',
         'Usual use.',
         season('lateWinter', 45),
       ),
-      school('yearly', 'Yearly from the last', 'By the date.', 'No spring round.', every(1, 'years')),
+      school(
+        'yearly',
+        'Yearly from the last',
+        'Others: by the date it was really done.',
+        'No spring round.',
+        every(1, 'years'),
+      ),
       school(
         'by-loads',
         'After 250 loads or a year',
@@ -190,7 +196,7 @@ export const appliances: readonly Practice[] = [
       school(
         'quarterly',
         'Quarterly',
-        'The long end of what is said.',
+        'Others: the long end of what is said.',
         'Small households.',
         every(3, 'months'),
       ),

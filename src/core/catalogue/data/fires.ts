@@ -38,7 +38,7 @@ export const fires: readonly Practice[] = [
       school(
         'before-first-fire',
         'Every year before the first fire',
-        'Safety first.',
+        'Sweeps: safety first.',
         'Wood, always.',
         season('heatingStart', -21),
       ),
@@ -130,11 +130,17 @@ export const fires: readonly Practice[] = [
     },
     judge: { sound: 'Bare floor to be seen; stained metal is not dirt.', act: 'Caked.' },
     schools: [
-      school('spring', 'Each spring before use', 'Owners.', 'Seasonal use.', season('heatingEnd', -21)),
+      school(
+        'spring',
+        'Each spring before use',
+        'Owners who grill in summer.',
+        'Seasonal use.',
+        season('heatingEnd', -21),
+      ),
       school(
         'often-used',
         'Every four months',
-        'Where it is lit all year.',
+        'Owners who light it all year.',
         'All-year grilling.',
         every(4, 'months'),
         { not: { climate: 'heats' } },

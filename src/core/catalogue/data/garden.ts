@@ -36,9 +36,16 @@ export const garden: readonly Practice[] = [
         'Cool-season grass.',
         season('leafFall', -21),
       ),
-      school('no-autumn', 'Yearly', 'Where no autumn comes.', 'Warm-season grass.', every(1, 'years'), {
-        not: { climate: 'freezes' },
-      }),
+      school(
+        'no-autumn',
+        'Yearly',
+        'Gardeners where no autumn comes.',
+        'Warm-season grass.',
+        every(1, 'years'),
+        {
+          not: { climate: 'freezes' },
+        },
+      ),
     ],
     defaultSchool: 'autumn',
     defaultBecause: 'Cool but not frozen.',

@@ -82,7 +82,7 @@ export const ground: readonly Practice[] = [
       school(
         'yearly-no-frost',
         'Yearly',
-        'Where no frost marks the spring.',
+        'After-care staff, where no frost marks the spring.',
         'No frost.',
         every(1, 'years'),
         { not: { climate: 'freezes' } },
@@ -236,8 +236,20 @@ export const ground: readonly Practice[] = [
     },
     judge: { sound: 'A gap.', act: 'Touching.' },
     schools: [
-      school('spring', 'Spring, before growth', 'It stops contact.', 'Always.', season('lateWinter', 21)),
-      school('autumn', 'Autumn tidy', 'Neat for winter.', 'Late growth.', season('lateSummer', 30)),
+      school(
+        'spring',
+        'Spring, before growth',
+        'Inspectors: it stops contact before growth.',
+        'Always.',
+        season('lateWinter', 21),
+      ),
+      school(
+        'autumn',
+        'Autumn tidy',
+        'Gardeners: neat for winter.',
+        'Late growth.',
+        season('lateSummer', 30),
+      ),
     ],
     defaultSchool: 'spring',
     defaultBecause: 'Touching is what harms; spring prevents it.',

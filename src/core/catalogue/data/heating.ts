@@ -318,7 +318,7 @@ export const heating: readonly Practice[] = [
       school(
         'yearly',
         'Before winter, and whenever storage is moved',
-        'Everyone.',
+        'Everyone who works near a flame.',
         'Always.',
         first(season('heatingStart', -21), after(1, 'storage-moved')),
       ),
@@ -441,7 +441,7 @@ export const heating: readonly Practice[] = [
       school(
         'half-yearly',
         'Half-yearly with the cooling',
-        'One visit per season.',
+        'Trades with contracts: one visit for each season.',
         'Heat pumps that run all year.',
         first(season('heatingStart', -35), season('coolingStart', -30)),
         { fact: 'fuel', is: 'heat-pump' },

@@ -51,7 +51,7 @@ export const household: readonly Practice[] = [
     },
     judge: { sound: 'Receipt on file.', act: 'None before the year ends.' },
     schools: [
-      school('before-year-end', 'Each year, begun in October', 'The tax date is fixed.', 'Always.', {
+      school('before-year-end', 'Each year, begun in October', 'Givers: the tax date is fixed.', 'Always.', {
         kind: 'dates',
         monthDays: ['10-15'],
       }),

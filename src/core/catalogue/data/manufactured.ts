@@ -39,7 +39,7 @@ export const manufactured: readonly Practice[] = [
       school(
         'no-frost',
         'Yearly, and after every repair below',
-        'Where no frost marks it.',
+        'Owners where no frost marks the year.',
         'No frost.',
         first(every(1, 'years'), after(7, 'repair-below')),
         { not: { climate: 'freezes' } },

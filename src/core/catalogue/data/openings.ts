@@ -305,7 +305,7 @@ export const openings: readonly Practice[] = [
       school(
         'heating-end',
         'When heating ends',
-        'What the film’s own record asks for later.',
+        'Energy advisers: the film is for one winter.',
         'Always.',
         season('heatingEnd'),
       ),
@@ -333,7 +333,15 @@ export const openings: readonly Practice[] = [
       later: ['Off in spring.'],
     },
     judge: { sound: 'Snug.' },
-    schools: [school('autumn', 'When heating has started', 'Owners.', 'Always.', season('heatingStart', 14))],
+    schools: [
+      school(
+        'autumn',
+        'When heating has started',
+        'Owners of single glazing.',
+        'Always.',
+        season('heatingStart', 14),
+      ),
+    ],
     defaultSchool: 'autumn',
     defaultBecause: 'Once the windows stay shut.',
     alternatives: 'window-layer',
@@ -356,11 +364,17 @@ export const openings: readonly Practice[] = [
     },
     judge: { sound: 'No holes.' },
     schools: [
-      school('freezing-over', 'When freezing is over', 'Owners.', 'Always.', season('lastFreeze', 14)),
+      school(
+        'freezing-over',
+        'When freezing is over',
+        'Owners: insects come after the last frost.',
+        'Always.',
+        season('lastFreeze', 14),
+      ),
       school(
         'heating-end',
         'When heating ends',
-        'Where it never freezes.',
+        'Owners where it never freezes.',
         'No frost.',
         season('heatingEnd'),
         { not: { climate: 'freezes' } },

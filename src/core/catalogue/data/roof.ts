@@ -49,18 +49,25 @@ export const roof: readonly Practice[] = [
       school(
         'during-leaf-fall',
         'During and after leaf fall, and in spring',
-        'Leaves arrive over weeks.',
+        'Those under trees: leaves arrive over weeks.',
         'Many trees, pine needles.',
         first(season('leafFall', 7), season('leafFall', 35), season('lateWinter', 30)),
         { trait: 'pine-needles' },
       ),
-      school('autumn', 'In autumn, before winter', 'Against ice.', 'Few trees.', season('leafFall', 21), {
-        all: [{ trait: 'few-trees' }, { climate: 'freezes' }],
-      }),
+      school(
+        'autumn',
+        'In autumn, before winter',
+        'Winterizers: a full gutter turns to ice.',
+        'Few trees.',
+        season('leafFall', 21),
+        {
+          all: [{ trait: 'few-trees' }, { climate: 'freezes' }],
+        },
+      ),
       school(
         'yearly',
         'Once a year',
-        'It clears a year’s debris at once.',
+        'Many owners: one round clears a year’s debris.',
         'Where little falls.',
         every(1, 'years'),
         { trait: 'few-trees' },
@@ -68,7 +75,7 @@ export const roof: readonly Practice[] = [
       school(
         'by-look',
         'Looked at each quarter, cleaned when part-filled',
-        'Condition decides.',
+        'Those who can see them: their condition decides.',
         'Runs seen from a window.',
         lookThen(every(3, 'months'), { finding: 'part-filled' }, 14),
         { not: { climate: 'freezes' } },
@@ -102,7 +109,7 @@ export const roof: readonly Practice[] = [
       school(
         'with-each-clean',
         'With each gutter clean',
-        'It proves the cleaning.',
+        'Those who clean: it proves the cleaning.',
         'Always.',
         first(season('leafFall', 21), season('lateWinter', 30)),
       ),
@@ -188,11 +195,17 @@ export const roof: readonly Practice[] = [
       school(
         'after-snow',
         'After snow, and each month of frost',
-        'Those with dams before.',
+        'Those who had ice dams before.',
         'Snowy winters.',
         first(after(3, 'snow'), every(1, 'months')),
       ),
-      school('monthly', 'Each month of frost', 'A habit.', 'No station tells of snow.', every(1, 'months')),
+      school(
+        'monthly',
+        'Each month of frost',
+        'Others: a habit that needs no forecast.',
+        'No station tells of snow.',
+        every(1, 'months'),
+      ),
     ],
     defaultSchool: 'after-snow',
     defaultBecause: 'Snow and thaw make it.',
@@ -292,14 +305,14 @@ export const roof: readonly Practice[] = [
       school(
         'storms-and-spring',
         'After big storms and each spring',
-        'Most.',
+        'Most roofers and owners: wind is what does it.',
         'Always.',
         first(after(5, 'windstorm', 'hail'), season('lateWinter', 30)),
       ),
       school(
         'yearly',
         'Yearly, in spring',
-        'Periodically, say some.',
+        'Some: periodically is often enough.',
         'A sheltered roof nobody can see.',
         season('lateWinter', 30),
         { fact: 'shelter', is: 'sheltered' },
@@ -384,7 +397,7 @@ export const roof: readonly Practice[] = [
       school(
         'with-the-leak-look',
         'Monthly, with the look for leaks',
-        'It rides with it.',
+        'Others: it rides with the look for leaks.',
         'An old roof.',
         every(1, 'months'),
         { fact: 'old', is: true },
@@ -514,7 +527,7 @@ export const roof: readonly Practice[] = [
       school(
         'with-gutters',
         'At each gutter round',
-        'It rides with it.',
+        'Those on the ladder: it rides with the gutters.',
         'Always.',
         first(season('leafFall', 21), season('lateWinter', 30)),
       ),

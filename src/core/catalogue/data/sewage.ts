@@ -126,7 +126,7 @@ export const sewage: readonly Practice[] = [
       school(
         'half-yearly',
         'Every six months',
-        'With each detailed visit.',
+        'Contractors: with each detailed visit.',
         'Heavy load, or near a limit.',
         every(6, 'months'),
         { trait: 'busy-household' },
@@ -163,7 +163,7 @@ export const sewage: readonly Practice[] = [
       school(
         'three-to-five-years',
         'Every four years',
-        'The rule of three to five.',
+        'Haulers: the old rule of three to five.',
         'Nobody measures.',
         every(4, 'years', 365),
         { fact: 'measured', is: false },
@@ -171,7 +171,7 @@ export const sewage: readonly Practice[] = [
       school(
         'heavy-load',
         'Every three years',
-        'Sooner with a heavy load.',
+        'Haulers: sooner with a heavy load.',
         'Many people, a grinder.',
         every(3, 'years', 365),
         { any: [{ trait: 'garbage-grinder' }, { trait: 'busy-household' }] },
@@ -387,7 +387,7 @@ export const sewage: readonly Practice[] = [
       school(
         'two-yearly',
         'Every two years',
-        'Where the rule allows.',
+        'Owners where the rule allows it.',
         'A two-year contract.',
         every(2, 'years'),
         { fact: 'contract-years', is: 2 },

@@ -213,14 +213,14 @@ export const water: readonly Practice[] = [
       school(
         'start-of-cold',
         'At the very start of cold, before any freeze',
-        'Margin.',
+        'The careful: two weeks of margin cost nothing.',
         'The safe choice.',
         season('firstFreeze', -14),
       ),
       school(
         'near-freezing',
         'When nights come near freezing',
-        'Good enough.',
+        'Those who water late: early enough, if the forecast is read.',
         'Someone who watches the forecast.',
         season('firstFreeze', -5, 50),
       ),
@@ -257,21 +257,21 @@ export const water: readonly Practice[] = [
       school(
         'start-of-cold',
         'Before any freeze',
-        'Margin.',
-        'All ordinary ones.',
+        'The careful: two weeks of margin cost nothing.',
+        'Any ordinary {hose bib}.',
         season('firstFreeze', -14),
       ),
       school(
         'near-freezing',
         'When nights come near freezing',
-        'Good enough.',
+        'Those who water late: early enough, if the forecast is read.',
         'Someone who watches the forecast.',
         season('firstFreeze', -5, 50),
       ),
       school(
         'shut-for-season',
         'With the end of watering',
-        'One operation.',
+        'Those who like one round: it goes with the last watering.',
         'Nobody waters in autumn.',
         season('leafFall', -7),
       ),
@@ -301,7 +301,13 @@ export const water: readonly Practice[] = [
     },
     judge: { sound: 'Dry indoors.', act: 'A leak: shut it again.' },
     schools: [
-      school('freezing-over', 'When freezing is over', 'Everyone.', 'Always.', season('lastFreeze', 3)),
+      school(
+        'freezing-over',
+        'When freezing is over',
+        'Everyone: an early opening risks what the closing saved.',
+        'Always.',
+        season('lastFreeze', 3),
+      ),
       school(
         'median-last-freeze',
         'At the usual last freeze',
@@ -343,7 +349,7 @@ export const water: readonly Practice[] = [
       school(
         'owner',
         'The owner, a week before frost',
-        'Cost.',
+        'Owners with tools: it saves the visit.',
         'A compressor of one’s own.',
         season('firstFreeze', -7),
         { trait: 'own-compressor' },
@@ -374,7 +380,13 @@ export const water: readonly Practice[] = [
     },
     judge: { sound: 'An even spray.', act: 'A puddle, or no flow.' },
     schools: [
-      school('freezing-over', 'When freezing is over', 'Everyone.', 'Always.', season('lastFreeze', 7)),
+      school(
+        'freezing-over',
+        'When freezing is over',
+        'Everyone: an early opening risks what the closing saved.',
+        'Always.',
+        season('lastFreeze', 7),
+      ),
     ],
     defaultSchool: 'freezing-over',
     defaultBecause: 'Nobody argues for earlier.',
@@ -453,7 +465,7 @@ export const water: readonly Practice[] = [
       school(
         'once',
         'Once, and every three years',
-        'It does not drift fast.',
+        'Most: a thermostat does not drift fast.',
         'A heater set and left.',
         every(3, 'years'),
         { trait: 'new-plant' },
@@ -578,7 +590,7 @@ export const water: readonly Practice[] = [
       school(
         'yearly',
         'Yearly, in spring',
-        'Those who fit them.',
+        'Those who fit them: lime chokes the exchanger.',
         'Always; sooner in hard water.',
         every(1, 'years'),
       ),

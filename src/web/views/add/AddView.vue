@@ -11,6 +11,7 @@ import type { Entry, EntryBody } from '../../../core/ledger/entry.ts';
 import { project } from '../../../core/schedule/project.ts';
 import { lengthUnit } from '../../../core/units/quantity.ts';
 import { gistText } from '../../../locales/gistText.ts';
+import { sleepText } from '../../../locales/sleepText.ts';
 import { dateText } from '../../../locales/speech.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
@@ -99,7 +100,9 @@ const preview = computed(() => {
   const { lastDone } = draft.value;
   if (isCivilDate(lastDone) && lastDone <= on)
     entries.push(entry('done', lastDone, { kind: 'done', duty: 'trial' }));
-  const occurrence = safely(() => project(trial, entries, on, around).duties[0]?.occurrence);
+  const projected = safely(() => project(trial, entries, on, around).duties[0]);
+  if (projected?.sleep) return sleepText(speech.value, projected.sleep);
+  const occurrence = projected?.occurrence;
   if (!occurrence) return t.value('add.previewNone');
   const { due } = occurrence.window;
   const first = t.value('add.preview', {

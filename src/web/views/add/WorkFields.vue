@@ -72,7 +72,9 @@ function drop(factor: { code: string }): void {
           <span>
             {{ say(school.name) }}
             <span v-if="school.code === usual" class="soft">({{ t('add.schoolUsual') }})</span>
-            <span class="soft small when">{{ say(school.argues) }} {{ say(school.rightWhen) }}</span>
+            <span class="soft small when"
+              >{{ say(school.argues) }} {{ t('practices.right', { when: say(school.rightWhen) }) }}</span
+            >
           </span>
         </label>
         <label class="school"

@@ -158,10 +158,6 @@ async function restore(line: Line): Promise<void> {
   margin-left: var(--text-column);
 }
 
-.saying {
-  margin-bottom: var(--line);
-}
-
 @media (max-width: 44rem) {
   .saying,
   .more,
