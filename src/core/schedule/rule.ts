@@ -106,6 +106,25 @@ export type EventRule = z.infer<typeof eventRuleSchema>;
 export type CalendarRule = DatesRule | ClockChangeRule | SeasonRule;
 export type Rule = IntervalRule | CalendarRule | UsageRule | AgeRule | EventRule | ConditionRule | FirstRule;
 
+/** Whether factors act on a rule: on intervals alone, wherever nested. */
+export function takesFactors(rule: Rule): boolean {
+  switch (rule.kind) {
+    case 'interval':
+      return true;
+    case 'condition':
+      return takesFactors(rule.look);
+    case 'first':
+      return rule.of.some(takesFactors);
+    case 'dates':
+    case 'clockChange':
+    case 'season':
+    case 'usage':
+    case 'age':
+    case 'event':
+      return false;
+  }
+}
+
 export const ruleSchema: z.ZodType<Rule> = z
   .discriminatedUnion('kind', [
     intervalRuleSchema,

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import TextField from '../../components/TextField.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import type { Practice } from '../../../core/catalogue/practice.ts';
+import { takesFactors } from '../../../core/schedule/rule.ts';
 import { doerSchema } from '../../../core/schedule/terms.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
@@ -24,6 +25,11 @@ const DOERS = doerSchema.options;
 const known = computed(() => (props.practice?.kind === 'duty' ? props.practice.factors : []));
 const usual = computed(() => (props.practice?.kind === 'duty' ? props.practice.defaultSchool : ''));
 const say = (text: string): string => words(props.speech, text);
+/** Nothing wears what is due on a listed day: factors only act where time is counted. */
+const wears = computed(() => {
+  const school = schoolsOf(props.practice).find(({ code }) => code === draft.value.school);
+  return school ? takesFactors(school.rule) : draft.value.ruleKind === 'interval';
+});
 const ownFactors = computed(() =>
   draft.value.factors.filter(({ code }) => !known.value.some((factor) => factor.code === code)),
 );
@@ -82,7 +88,7 @@ function drop(factor: { code: string }): void {
         >
       </fieldset>
       <RuleFields v-if="!practice || draft.school === OWN" v-model="draft" :error-at="errorAt" />
-      <fieldset>
+      <fieldset v-if="wears">
         <legend>{{ t('add.factors') }}</legend>
         <p class="soft small">{{ t('add.factorHint') }}</p>
         <div v-for="factor in known" :key="factor.code" class="factor">

@@ -56,6 +56,16 @@ describe('what is typed to add something', () => {
     expect(thickness('', 'in')).toBeNull();
   });
 
+  test('factors go with what counts time, and with nothing else', () => {
+    const factors = (change: Partial<Draft>) =>
+      valueOf(read({ practice: OWN, title: 'Work', factors: [{ code: 'dust', value: '0.5' }], ...change }))
+        .duties[0]?.terms.factors;
+    expect(factors({})).toEqual([{ code: 'dust', value: 0.5 }]);
+    expect(factors({ ruleKind: 'dates', monthDays: '04-15' })).toEqual([]);
+    expect(factors({ practice: 'air-filter-panel-replace', school: 'by-condition' })).toHaveLength(1);
+    expect(factors({ practice: 'outdoor-tap-shut-and-drain', school: 'start-of-cold' })).toEqual([]);
+  });
+
   test('a rule of one’s own, in each of its kinds', () => {
     const rule = (change: Partial<Draft>) =>
       valueOf(read({ practice: OWN, title: 'Work', ...change })).duties[0]?.terms.rule;

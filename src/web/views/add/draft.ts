@@ -6,7 +6,7 @@ import type { Anchor } from '../../../core/climate/anchor.ts';
 import type { DutyPracticeRecord, Practice, School } from '../../../core/catalogue/practice.ts';
 import type { AssetKind } from '../../../core/house/assetKind.ts';
 import type { Asset, DutyPractice } from '../../../core/house/house.ts';
-import { codeSchema, type Rule } from '../../../core/schedule/rule.ts';
+import { codeSchema, takesFactors, type Rule } from '../../../core/schedule/rule.ts';
 import type { Doer, Factor, Terms } from '../../../core/schedule/terms.ts';
 import { toMillimetres } from '../../../core/units/quantity.ts';
 
@@ -222,7 +222,7 @@ function readFactors(draft: Draft): Read<Factor[]> {
 export function readTerms(draft: Draft, practice: Practice | undefined): Read<Terms> {
   const rule = readRule(draft, practice);
   if (!rule.ok) return rule;
-  const factors = readFactors(draft);
+  const factors = takesFactors(rule.value) ? readFactors(draft) : good([]);
   if (!factors.ok) return factors;
   const school = schoolsOf(practice).some(({ code }) => code === draft.school) ? draft.school : null;
   return good({ school, rule: rule.value, factors: factors.value, doer: draft.doer });
