@@ -442,6 +442,9 @@ export const enUS = {
     lead: 'All upkeep that is known here, by system: why, how often by whose lights, step by step.',
     seek: 'Find',
     add: 'Add one of your own',
+    change: 'Change',
+    changing: 'Change one of your own',
+    changed: '{title}: changed.',
     none: 'Nothing here has that name.',
     open: 'Read',
     close: 'Close',
@@ -497,6 +500,7 @@ export const enUS = {
       tools: 'Tools',
       reads: 'What is read',
       save: 'Add it to the practices',
+      keep: 'Keep the change',
     },
   },
   stationFile: {

@@ -153,6 +153,14 @@ describe('practices', () => {
     await page.choose('Handy on the same trip as', 'Clean the gutters');
     await page.press('Add it to the practices');
     await page.says('Feed the sourdough is among the practices of this home.');
+    await page.type('Find', 'sourdough');
+    await page.press('Change');
+    expect(await (await page.field('How much each time')).getAttribute('value')).toBe('2');
+    await page.type('Minutes', '20');
+    await page.press('Keep the change');
+    await page.says('Feed the sourdough: changed.', '.saying');
+    await page.press('Read');
+    await page.says('About 20 min', '[data-practice=own-feed-the-sourdough]');
     await page.press('Add');
     await page.choose('Kind', 'Something else');
     await page.choose('Task', 'Feed the sourdough');

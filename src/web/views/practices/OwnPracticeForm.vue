@@ -15,14 +15,17 @@ import { useForm } from '../../composables/useForm.ts';
 import RuleFields from '../add/RuleFields.vue';
 import type { Practice } from '../../../core/catalogue/practice.ts';
 import OwnParts from './OwnParts.vue';
+import { ownDraftOf } from './ownDraft.ts';
 import { emptyOwn, readOwn } from './ownPractice.ts';
 
-/** Adds a practice of one's own to this home's catalogue, with the parts the others have. */
+/** Adds a practice of one's own to this home's catalogue, with the parts the others have, or changes one. */
 const props = defineProps<{
   homeId: string;
   taken: readonly string[];
   practices: readonly Practice[];
   speech: Speech;
+  /** The one to change; null to add one. */
+  changing: Practice | null;
 }>();
 const emit = defineEmits<{ saved: [title: string]; close: [] }>();
 
@@ -47,11 +50,11 @@ const FIELDS = [
 ];
 const { busy, errorAt, show, submit } = useForm();
 const t = computed(() => props.speech.t);
-const draft = reactive(emptyOwn());
+const draft = reactive((props.changing && ownDraftOf(props.changing)) ?? emptyOwn());
 
 const save = () =>
   submit(FIELDS, async () => {
-    const read = readOwn(draft, new Set(props.taken));
+    const read = readOwn(draft, new Set(props.taken), props.changing?.code ?? null);
     if ('field' in read) return show(t.value(`problem.${read.problem}`, { minimum: 1 }), read.field, FIELDS);
     const { practice } = read;
     await call('savePractice', { params: { homeId: props.homeId, code: practice.code }, body: { practice } });
@@ -62,7 +65,7 @@ const save = () =>
 <template>
   <form class="form own" novalidate @submit.prevent="save">
     <fieldset class="form">
-      <legend>{{ t('practices.add') }}</legend>
+      <legend>{{ changing ? t('practices.changing') : t('practices.add') }}</legend>
       <TextField
         v-model="draft.title"
         :label="t('practices.own.title')"
@@ -152,7 +155,11 @@ const save = () =>
       <TextField v-model="draft.mistakes" :label="t('practices.own.mistakes')" lines="several" />
     </fieldset>
     <OwnParts v-model="draft" :speech="speech" :practices="practices" :error-at="errorAt" />
-    <FormFoot :error="errorAt('')" :send="t('practices.own.save')" :busy="busy">
+    <FormFoot
+      :error="errorAt('')"
+      :send="changing ? t('practices.own.keep') : t('practices.own.save')"
+      :busy="busy"
+    >
       <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
     </FormFoot>
   </form>

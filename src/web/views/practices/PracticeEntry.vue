@@ -11,9 +11,11 @@ const props = defineProps<{
   hidden: boolean;
   speech: Speech;
   mayWrite: boolean;
+  /** One's own, which the form can hold. */
+  mayChange: boolean;
   busy: boolean;
 }>();
-const emit = defineEmits<{ hide: [hide: boolean] }>();
+const emit = defineEmits<{ hide: [hide: boolean]; change: [] }>();
 
 const open = ref(false);
 const t = computed(() => props.speech.t);
@@ -77,6 +79,9 @@ const takes = computed(() => {
       <span class="acts no-print">
         <button type="button" :aria-expanded="open" @click="open = !open">
           {{ open ? t('practices.close') : t('practices.open') }}<span class="unseen">: {{ title }}</span>
+        </button>
+        <button v-if="mayWrite && mayChange" type="button" :disabled="busy" @click="emit('change')">
+          {{ t('practices.change') }}<span class="unseen">: {{ title }}</span>
         </button>
         <button v-if="mayWrite" type="button" :disabled="busy" @click="emit('hide', !hidden)">
           {{ hidden ? t('practices.show') : t('practices.hide') }}<span class="unseen">: {{ title }}</span>

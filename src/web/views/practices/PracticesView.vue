@@ -13,6 +13,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import OwnPracticeForm from './OwnPracticeForm.vue';
 import PracticeEntry from './PracticeEntry.vue';
+import { ownDraftOf } from './ownDraft.ts';
 
 /** All upkeep that is known, system by system; what does not concern this home can be hidden, and one's own added. */
 const route = useRoute();
@@ -22,12 +23,18 @@ const { busy, errorAt, submit } = useForm();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 const sought = ref('');
-const making = ref(false);
+/** What the form stands open for: a new one, or one of the home's own. */
+const making = ref<'new' | Practice | null>(null);
 const said = ref('');
 const saying = useTemplateRef('saying');
+const form = useTemplateRef('form');
 const { state, load } = useLoading(() => home.load(homeId));
 
 const all = computed(() => [...(home.house?.practices ?? []), ...(catalogue.value?.practices ?? [])]);
+/** The home's own that the form can hold. */
+const own = computed(
+  () => new Set(home.house?.practices?.filter((one) => ownDraftOf(one)).map(({ code }) => code)),
+);
 const hidden = computed(() => new Set(home.house?.hidden ?? []));
 const systems = computed(() => {
   const wanted = sought.value.trim().toLowerCase();
@@ -56,8 +63,16 @@ const hide = (practice: Practice, hide_: boolean) =>
   });
 
 async function saved(title: string): Promise<void> {
-  making.value = false;
-  await tell(t.value('practices.saved', { title }));
+  const said_ = making.value === 'new' ? 'practices.saved' : 'practices.changed';
+  making.value = null;
+  await tell(t.value(said_, { title }));
+}
+
+async function change(practice: Practice): Promise<void> {
+  making.value = practice;
+  await nextTick();
+  form.value?.scrollIntoView();
+  form.value?.querySelector('input')?.focus();
 }
 </script>
 
@@ -84,19 +99,23 @@ async function saved(title: string): Promise<void> {
           <label class="seek"
             >{{ t('practices.seek') }}<input v-model="sought" type="search" autocomplete="off"
           /></label>
-          <button v-if="home.mayWrite && !making" type="button" @click="making = true">
+          <button v-if="home.mayWrite && making === null" type="button" @click="making = 'new'">
             {{ t('practices.add') }}
           </button>
         </div>
-        <OwnPracticeForm
-          v-if="making"
-          :home-id="homeId"
-          :taken="(home.house?.practices ?? []).map(({ code }) => code)"
-          :practices="all"
-          :speech="speech"
-          @close="making = false"
-          @saved="saved"
-        />
+        <div ref="form">
+          <OwnPracticeForm
+            v-if="making !== null"
+            :key="making === 'new' ? '' : making.code"
+            :changing="making === 'new' ? null : making"
+            :home-id="homeId"
+            :taken="(home.house?.practices ?? []).map(({ code }) => code)"
+            :practices="all"
+            :speech="speech"
+            @close="making = null"
+            @saved="saved"
+          />
+        </div>
         <p v-if="systems.length === 0" class="notice">{{ t('practices.none') }}</p>
         <section v-for="{ system, practices } in systems" :key="system" :aria-label="t(`system.${system}`)">
           <h2>{{ t(`system.${system}`) }}</h2>
@@ -108,7 +127,9 @@ async function saved(title: string): Promise<void> {
               :hidden="hidden.has(practice.code)"
               :speech="speech"
               :may-write="home.mayWrite"
+              :may-change="own.has(practice.code)"
               :busy="busy"
+              @change="change(practice)"
               @hide="hide(practice, $event)"
             />
           </ul>

@@ -1,4 +1,6 @@
 import { describe, expect, test } from 'vitest';
+import { emptyDraft } from '../add/draft.ts';
+import { ownDraftOf } from './ownDraft.ts';
 import { emptyOwn, readOwn, type OwnDraft } from './ownPractice.ts';
 
 const filled = (change: Partial<OwnDraft> = {}): OwnDraft => ({
@@ -9,7 +11,7 @@ const filled = (change: Partial<OwnDraft> = {}): OwnDraft => ({
   ...change,
 });
 const practiceOf = (change: Partial<OwnDraft> = {}, taken: readonly string[] = []) => {
-  const read = readOwn(filled(change), new Set(taken));
+  const read = readOwn(filled(change), new Set(taken), null);
   if (!('practice' in read)) throw new Error(`refused at ${read.field}: ${read.problem}`);
   return read.practice;
 };
@@ -95,6 +97,74 @@ describe('a practice of one’s own as typed', () => {
     ['a factor that is none', { factor: 'pollen', factorValue: '-1' }, 'factorValue'],
     ['an interval of nothing', { rule: { ...emptyOwn().rule, count: '0' } }, 'count'],
   ])('%s is named', (_what, change, field) => {
-    expect(readOwn(filled(change))).toMatchObject({ field });
+    expect(readOwn(filled(change), new Set(), null)).toMatchObject({ field });
+  });
+});
+
+describe('a practice of one’s own taken up again to be changed', () => {
+  const rule = (change: Partial<OwnDraft['rule']>) => ({ rule: { ...emptyDraft(), ...change } });
+  test.each<[string, Partial<OwnDraft>]>([
+    ['a plain one', {}],
+    ['an interval with a floor', rule({ count: '6', unit: 'weeks', floor: '10' })],
+    ['days of the year', rule({ ruleKind: 'dates', monthDays: '04-15, 10-15' })],
+    ['the clocks', rule({ ruleKind: 'clockChange', clock: 'autumn' })],
+    ['a season', rule({ ruleKind: 'season', anchor: 'leafFall', offset: '-7' })],
+    ['a meter', rule({ ruleKind: 'usage', meter: 'loads', limit: '250', perDay: '1.5' })],
+    ['an age', rule({ ruleKind: 'age', count: '10', unit: 'years' })],
+    ['something that happens', rule({ ruleKind: 'event', trigger: 'heavy-rain', respond: '2' })],
+    [
+      'one with every part',
+      {
+        lifeSafety: true,
+        leadDays: '14',
+        season: 'cooling',
+        beforeFrost: true,
+        first: 'Rope on',
+        closeOut: 'Rope off',
+        later: 'Look again',
+        cautions: ['falls'],
+        sound: 'Dry',
+        stop: 'Ice',
+        mistakes: 'Haste\nWet shoes',
+        otherName: 'By the clock',
+        otherRightWhen: 'Where clocks change',
+        otherRule: { ...emptyDraft(), ruleKind: 'clockChange' },
+        factor: 'trees-overhead',
+        factorValue: '0.5',
+        trait: 'trees',
+        setUps: ['water-off'],
+        tools: ['broom'],
+        reads: ['run-hours'],
+        supply: 'sand',
+        quantity: '2.5',
+        state: 'irrigation',
+        half: 'opens',
+        bound: 'gutter-clean',
+        handy: 'roof-storm-look',
+        covers: 'gutter-clean',
+      },
+    ],
+    ['what is no duty', { kind: 'fact' }],
+  ])('%s fills the form it came from', (_what, change) => {
+    const practice = practiceOf(change);
+    const again = ownDraftOf(practice);
+    if (!again) throw new Error('the form cannot hold it');
+    expect(readOwn({ ...again, title: 'Another name' }, new Set(), practice.code)).toEqual({
+      practice: {
+        ...practice,
+        title: 'Another name',
+        ...('schools' in practice && {
+          schools: practice.schools.map((one) =>
+            one.code === 'own' ? { ...one, name: 'Another name' } : one,
+          ),
+        }),
+      },
+    });
+  });
+
+  test('one with more than the form holds is left alone', () => {
+    const practice = practiceOf();
+    expect(ownDraftOf({ ...practice, notes: ['Known to my neighbour'] })).toBeNull();
+    expect(ownDraftOf({ ...practice, appliesTo: ['house', 'roof'] })).toBeNull();
   });
 });

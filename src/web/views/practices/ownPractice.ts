@@ -166,8 +166,11 @@ function codeOf(title: string, taken: ReadonlySet<string>): string {
   }
 }
 
-/** The practice the form stands for, or the first field that is not right and what would be. `taken`: codes the home has. */
-export function readOwn(draft: OwnDraft, taken: ReadonlySet<string> = new Set()): Read {
+/**
+ * The practice the form stands for, or the first field that is not right and what would be. `taken`: codes the home has; `code`: that of
+ * the practice it changes.
+ */
+export function readOwn(draft: OwnDraft, taken: ReadonlySet<string>, code: string | null): Read {
   const title = draft.title.trim();
   if (title === '') return { field: 'title', problem: 'missing' };
   if (draft.why.trim() === '') return { field: 'why', problem: 'missing' };
@@ -194,7 +197,7 @@ export function readOwn(draft: OwnDraft, taken: ReadonlySet<string> = new Set())
   };
   const parsed = practiceSchema.safeParse({
     kind: draft.kind,
-    code: codeOf(title, taken),
+    code: code ?? codeOf(title, taken),
     system: draft.system,
     title,
     why: draft.why.trim(),
