@@ -55,7 +55,8 @@ function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber
       if (!date) return [];
       found.push({ day: date.due, foretold: foretoldOf(member, date) });
       imagineDone(member, date, day);
-      return turnHalves(member, halves, day);
+      // Only the work shuts or opens; a look leaves it as it stands.
+      return date.date.asks === 'work' ? turnHalves(member, halves, day) : [];
     });
     const others = turned.map((other) => groups.findIndex(({ members }) => members.includes(other)));
     for (const index of [place, ...others]) {

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
 import type { Climate } from '../climate/climate.ts';
 import { NO_WEATHER, type WeatherDay } from '../climate/weather.ts';
+import { foretell } from './foretell.ts';
 import { recompute } from './recompute.ts';
 import type { Rule } from './rule.ts';
 import { standingLines } from './standingLines.ts';
@@ -323,6 +324,26 @@ describe('pairs', () => {
       standing: 'unknown',
       since: null,
     });
+  });
+
+  test('foretold, it is closed and opened in turn; what is only looked at stays as it stands', () => {
+    const around = { find: () => undefined, weather: NO_WEATHER };
+    const foretold = ({ house, entries }: OneDuty) =>
+      foretell(house, entries, civil('2026-08-02'), around, civil('2028-05-01')).map(
+        ({ dutyId, occurrence }) => `${dutyId} ${occurrence.window.due}`,
+      );
+    expect(foretold(tap())).toEqual(['d 2026-09-25', 'open 2027-04-20', 'd 2027-09-25', 'open 2028-04-20']);
+    const looked: Rule = { kind: 'condition', look: afterFrost, change: { finding: 'dry' }, respondDays: 3 };
+    const looking = withDuties(
+      oneDuty(beforeFrost, {
+        adopted: '2026-08-01',
+        climate: frosts,
+        timing: { pair: { state, half: 'closes' } },
+      }),
+      '2026-08-01',
+      [homeDuty('open', { pair: { state, half: 'opens' } }), looked],
+    );
+    expect(foretold(looking)).toEqual(['d 2026-09-25', 'open 2027-04-20', 'open 2028-04-20']);
   });
 
   test('what nobody knows is looked at on the pair’s next date; where frost could burst it, the same day', () => {
