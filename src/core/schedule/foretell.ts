@@ -32,8 +32,8 @@ export function foretell(
   const halves = halvesOf(house, living);
   const turns = (group: Group): boolean => group.members.some(({ history }) => history.timing.pair);
   // Only what turns a state changes what another duty owes; the rest goes its own way.
-  const together = [living.filter(turns), ...living.filter((group) => !turns(group)).map((group) => [group])];
-  const found = together.flatMap((some) => foretellSome(some, halves, today, toDay(until)));
+  const found = foretellTogether(living.filter(turns), halves, today, toDay(until));
+  for (const group of living) if (!turns(group)) foretellAlone(group, today, toDay(until), found);
   return found.sort((a, b) => a.day - b.day).map(({ foretold }) => foretold);
 }
 
@@ -42,7 +42,41 @@ interface Found {
   readonly foretold: Foretold;
 }
 
-function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber, end: DayNumber): Found[] {
+/** Adds what comes of duties that turn nothing. */
+function foretellAlone(group: Group, today: DayNumber, end: DayNumber, found: Found[]): void {
+  let dates = group.dates(today);
+  let due = earliestDue(dates)?.due ?? Infinity;
+  while (due <= end) {
+    const day = Math.max(due, today);
+    foretellDay(group, dates, day, found);
+    dates = group.dates(today);
+    due = Math.max(earliestDue(dates)?.due ?? Infinity, day + 1);
+  }
+}
+
+/** Adds what duties that share a day have due, and imagines it done then. */
+function foretellDay(
+  { members }: Group,
+  dates: readonly (Placed | null)[],
+  day: DayNumber,
+  found: Found[],
+): void {
+  for (let index = 0; index < members.length; index += 1) {
+    const member = members[index];
+    const date = dates[index];
+    if (!member || !date) continue;
+    found.push({ day: date.due, foretold: foretoldOf(member, date) });
+    imagineDone(member, date, day);
+  }
+}
+
+/** What comes of duties of which one may end or begin another. */
+function foretellTogether(
+  groups: readonly Group[],
+  halves: Halves,
+  today: DayNumber,
+  end: DayNumber,
+): Found[] {
   const found: Found[] = [];
   const next = groups.map((group) => group.dates(today));
   const due = next.map((dates) => earliestDue(dates)?.due ?? Infinity);
@@ -50,14 +84,12 @@ function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber
     const group = groups[place];
     if (!group) break;
     const day = Math.max(due[place] ?? today, today);
-    const turned = group.members.flatMap((member, index) => {
-      const date = next[place]?.[index];
-      if (!date) return [];
-      found.push({ day: date.due, foretold: foretoldOf(member, date) });
-      imagineDone(member, date, day);
-      // Only the work shuts or opens; a look leaves it as it stands.
-      return date.date.asks === 'work' ? turnHalves(member, halves, day) : [];
-    });
+    const dates = next[place] ?? [];
+    foretellDay(group, dates, day, found);
+    // Only the work shuts or opens; a look leaves it as it stands.
+    const turned = group.members.flatMap((member, index) =>
+      dates[index]?.date.asks === 'work' ? turnHalves(member, halves, day) : [],
+    );
     const others = turned.map((other) => groups.findIndex(({ members }) => members.includes(other)));
     for (const index of [place, ...others]) {
       next[index] = groups[index]?.dates(today) ?? [];
@@ -82,15 +114,19 @@ const earliest = (due: readonly DayNumber[]): number =>
 const AS_PLACED: OpenedEarly = ({ earliest: opens }) => opens;
 
 /** No entry stands for it yet, so the day it is imagined on names it. A look is imagined to find nothing. */
-function imagineDone(member: Replay, { date, earliest: opens }: Placed, day: DayNumber): void {
+function imagineDone(member: Replay, placed: Placed, day: DayNumber): void {
   member.elapse(day);
-  const entryId = toCivilDate(day);
-  if (date.asks === 'look')
-    member.take(
-      { kind: 'look', entryId, day, finding: '', calls: false, ofDuty: true, measure: null, value: 0 },
-      () => opens,
-    );
-  else member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: date.key }, AS_PLACED);
+  if (placed.date.asks === 'look') imagineLook(member, placed.earliest, day);
+  else {
+    const { key } = placed.date;
+    const entryId = toCivilDate(day);
+    member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: key }, AS_PLACED);
+  }
+}
+
+function imagineLook(member: Replay, opens: DayNumber, day: DayNumber): void {
+  const found = { finding: '', calls: false, ofDuty: true, measure: null, value: 0 };
+  member.take({ kind: 'look', entryId: toCivilDate(day), day, ...found }, () => opens);
 }
 
 type Halves = ReadonlyMap<string, readonly Replay[]>;

@@ -36,20 +36,28 @@ export interface PlaceContext {
   readonly gateFacts: GateFacts;
   putOff(key: string): PuttingOff | undefined;
   readonly pauses: readonly PausedRun[];
-  /** Why this half of a pair exists, from which day. */
-  readonly half: { readonly reason: Reason; readonly since: DayNumber } | null;
+  readonly half: Half | null;
+}
+
+/** Why this half of a pair exists, from which day. */
+export interface Half {
+  readonly reason: Reason;
+  readonly since: DayNumber;
 }
 
 /** Gives a date its window and takes the steps that move it: putting off, pause, gate. Null with the gate that never opens. */
 export function place(date: RuleDate, context: PlaceContext): Placed | { readonly never: Gate } {
-  const { due, began } = notBeforeHalf(date, context);
+  const began = context.half ? notBeforeHalf(date, context.half) : null;
+  const due = began?.due ?? date.day;
   const { early, earlyBy, grace, graceBy } = closingMargins(date, due, context);
-  const [opens, ends] = [due - early, due + grace];
-  const [earliest, latest] = [toCivilDate(opens), toCivilDate(ends)];
+  const opens = due - early;
+  const ends = due + grace;
+  const earliest = toCivilDate(opens);
+  const latest = toCivilDate(ends);
   const { basisDays } = date;
   const window: Reason = { kind: 'window', basisDays, early, earlyBy, grace, graceBy, earliest, latest };
-  const reasons = [...date.reasons, ...began, window];
-  const placed: Placing = { date, earliest: opens, due, latest: ends, reasons };
+  const steps = began ? [...date.reasons, ...began.reasons] : date.reasons;
+  const placed: Placing = { date, earliest: opens, due, latest: ends, reasons: appended(steps, window) };
   putOff(placed, context);
   if (context.pauses.length > 0) moveOutOfPauses(placed, context.pauses);
   return passGates(placed, context);
@@ -58,15 +66,20 @@ export function place(date: RuleDate, context: PlaceContext): Placed | { readonl
 /** A half of a pair that begins to exist owes nothing before that day. */
 function notBeforeHalf(
   { clock, day }: RuleDate,
-  { half }: PlaceContext,
-): { due: DayNumber; began: readonly Reason[] } {
-  if (!half) return { due: day, began: NO_STEPS };
-  const due = clock === 'restarts' ? Math.max(day, half.since) : day;
-  if (due === day) return { due, began: [half.reason] };
-  return { due, began: [half.reason, { kind: 'termsBegan', due: toCivilDate(due) }] };
+  { reason, since }: Half,
+): { due: DayNumber; reasons: readonly Reason[] } {
+  const due = clock === 'restarts' ? Math.max(day, since) : day;
+  if (due === day) return { due, reasons: [reason] };
+  return { due, reasons: [reason, { kind: 'termsBegan', due: toCivilDate(due) }] };
 }
 
-const NO_STEPS: readonly Reason[] = [];
+/** A list with one more at its end and no room to spare: a year holds thousands of them. */
+function appended<T>(list: readonly T[], one: T): T[] {
+  const longer = new Array<T>(list.length + 1);
+  list.forEach((each, index) => (longer[index] = each));
+  longer[list.length] = one;
+  return longer;
+}
 
 /** A freeze this far off is another winter's. */
 const SAME_AUTUMN = 150;

@@ -63,7 +63,7 @@ export class Replay {
   private turnedOn: DayNumber | null = null;
   private readonly context: PlaceContext;
   /** What is outstanding, worked out once and again only after something happened; it is asked for many times between. */
-  private known: { readonly outstanding: Outstanding | null } | null = null;
+  private known: Outstanding | null | 'unknown' = 'unknown';
   /** The windows of the date outstanding and of the one after it, as long as nothing moves them. */
   private placedLast: Known | null = null;
   private placedBefore: Known | null = null;
@@ -125,7 +125,7 @@ export class Replay {
       const current = this.placed;
       const closedOn = toCivilDate(this.opens(next.date));
       next.pass();
-      this.known = null;
+      this.known = 'unknown';
       // Of a `first` another part may have passed a date of its own; what leads stands as it stood.
       if (!current || this.outstanding()?.date.key === current.date.key) continue;
       this.missed.push({ key: current.date.key, due: toCivilDate(current.due), closedOn });
@@ -182,9 +182,15 @@ export class Replay {
     day: DayNumber,
     how: Completion['how'],
   ): void {
-    const [dueOn, on] = [toCivilDate(due), toCivilDate(day)];
     this.end(key);
-    this.satisfied.push({ key, entryId, due: dueOn, on, how, daysLate: day - due });
+    this.satisfied.push({
+      key,
+      entryId,
+      due: toCivilDate(due),
+      on: toCivilDate(day),
+      how,
+      daysLate: day - due,
+    });
   }
 
   /** Tells every clock; only the one in force may take it as the answer to what is outstanding. */
@@ -193,15 +199,15 @@ export class Replay {
     const inForce = this.outstanding()?.segment ?? -1;
     const opens = shown ? this.opensFor(mark, openedEarly, before) : null;
     let answered = false;
-    this.clocks.forEach((clock, index) => {
-      const answers = clock.take(mark, index === inForce ? opens : null);
+    for (let index = 0; index < this.clocks.length; index += 1) {
+      const answers = this.clocks[index]?.take(mark, index === inForce ? opens : null) ?? false;
       if (shown && index === inForce) answered = answers;
-    });
+    }
     if (answered) {
       this.segment = inForce;
       this.suffix = '';
     }
-    this.known = null;
+    this.known = 'unknown';
     return answered;
   }
 
@@ -218,7 +224,7 @@ export class Replay {
 
   private end(key: string): void {
     this.ended.add(key);
-    this.known = null;
+    this.known = 'unknown';
   }
 
   private resume(day: DayNumber): void {
@@ -250,8 +256,8 @@ export class Replay {
   }
 
   private outstanding(): Outstanding | null {
-    this.known ??= { outstanding: this.findOutstanding() };
-    return this.known.outstanding;
+    if (this.known === 'unknown') this.known = this.findOutstanding();
+    return this.known;
   }
 
   /** The first terms, from those in force on, whose date falls while they are in force. */
@@ -304,7 +310,7 @@ export class Replay {
   private readonly opens = (date: RuleDate): DayNumber => this.place(date)?.earliest ?? Infinity;
 
   private forgetWindows(): void {
-    this.known = null;
+    this.known = 'unknown';
     this.placedLast = null;
     this.placedBefore = null;
   }
