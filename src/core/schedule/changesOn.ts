@@ -3,7 +3,7 @@ import { OUTLOOK_DAYS } from '../climate/simulatedStation.ts';
 import { WEATHER_TRIGGERS, type Weather } from '../climate/weather.ts';
 import { MOST_PULLED } from './pull.ts';
 import type { Replay } from './replay.ts';
-import type { Rule } from './rule.ts';
+import { countingRules, type Rule } from './rule.ts';
 
 /** Duties that share their dates, with all that can make their answer change by itself. */
 export interface ChangingUnit {
@@ -51,20 +51,9 @@ function weatherChange({ history, placed }: Replay, weather: Weather, today: Day
   return history.timing.freezeGuard && placed ? placed.due - MOST_PULLED - OUTLOOK_DAYS : null;
 }
 
-function waitsForWeather(rule: Rule): boolean {
-  switch (rule.kind) {
-    case 'event':
-      return rule.triggers.some((trigger) => (WEATHER_TRIGGERS as readonly string[]).includes(trigger));
-    case 'condition':
-      return waitsForWeather(rule.look);
-    case 'first':
-      return rule.of.some(waitsForWeather);
-    case 'interval':
-    case 'dates':
-    case 'clockChange':
-    case 'season':
-    case 'usage':
-    case 'age':
-      return false;
-  }
-}
+const waitsForWeather = (rule: Rule): boolean =>
+  countingRules(rule).some(
+    (part) =>
+      part.kind === 'event' &&
+      part.triggers.some((trigger) => (WEATHER_TRIGGERS as readonly string[]).includes(trigger)),
+  );

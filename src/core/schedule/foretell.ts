@@ -32,8 +32,8 @@ export function foretell(
   const halves = halvesOf(house, living);
   const turns = (group: Group): boolean => group.members.some(({ history }) => history.timing.pair);
   // Only what turns a state changes what another duty owes; the rest goes its own way.
-  const found = foretellTogether(living.filter(turns), halves, today, toDay(until));
-  for (const group of living) if (!turns(group)) foretellAlone(group, today, toDay(until), found);
+  const together = [living.filter(turns), ...living.filter((group) => !turns(group)).map((group) => [group])];
+  const found = together.flatMap((some) => foretellSome(some, halves, today, toDay(until)));
   return found.sort((a, b) => a.day - b.day).map(({ foretold }) => foretold);
 }
 
@@ -42,56 +42,26 @@ interface Found {
   readonly foretold: Foretold;
 }
 
-/** Adds what comes of duties that turn nothing. */
-function foretellAlone(group: Group, today: DayNumber, end: DayNumber, found: Found[]): void {
-  let dates = group.dates(today);
-  let due = earliestDue(dates)?.due ?? Infinity;
-  while (due <= end) {
-    const day = Math.max(due, today);
-    foretellDay(group, dates, day, found);
-    dates = group.dates(today);
-    due = Math.max(earliestDue(dates)?.due ?? Infinity, day + 1);
-  }
-}
-
-/** Adds what duties that share a day have due, and imagines it done then. */
-function foretellDay(
-  { members }: Group,
-  dates: readonly (Placed | null)[],
-  day: DayNumber,
-  found: Found[],
-): void {
-  for (let index = 0; index < members.length; index += 1) {
-    const member = members[index];
-    const date = dates[index];
-    if (!member || !date) continue;
-    found.push({ day: date.due, foretold: foretoldOf(member, date) });
-    imagineDone(member, date, day);
-  }
-}
-
-/** What comes of duties of which one may end or begin another. */
-function foretellTogether(
-  groups: readonly Group[],
-  halves: Halves,
-  today: DayNumber,
-  end: DayNumber,
-): Found[] {
+/** What comes of some groups of which one may end or begin another, day by day. */
+function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber, end: DayNumber): Found[] {
   const found: Found[] = [];
   const next = groups.map((group) => group.dates(today));
   const due = next.map((dates) => earliestDue(dates)?.due ?? Infinity);
   for (let place = earliest(due); (due[place] ?? Infinity) <= end; place = earliest(due)) {
-    const group = groups[place];
-    if (!group) break;
     const day = Math.max(due[place] ?? today, today);
-    const dates = next[place] ?? [];
-    foretellDay(group, dates, day, found);
-    // Only the work shuts or opens; a look leaves it as it stands.
-    const turned = group.members.flatMap((member, index) =>
-      dates[index]?.date.asks === 'work' ? turnHalves(member, halves, day) : [],
-    );
-    const others = turned.map((other) => groups.findIndex(({ members }) => members.includes(other)));
-    for (const index of [place, ...others]) {
+    const touched = [place];
+    next[place]?.forEach((date, index) => {
+      const member = groups[place]?.members[index];
+      if (!date || !member) return;
+      const occurrence = toOccurrence(date, NO_LEADS);
+      found.push({ day: date.due, foretold: { dutyId: member.history.duty.id, occurrence } });
+      imagineDone(member, date, day);
+      // Only the work shuts or opens; a look leaves it as it stands.
+      if (date.date.asks === 'look') return;
+      for (const other of turnHalves(member, halves, day))
+        touched.push(groups.findIndex(({ members }) => members.includes(other)));
+    });
+    for (const index of touched) {
       next[index] = groups[index]?.dates(today) ?? [];
       const least = earliestDue(next[index])?.due ?? Infinity;
       // What is done, or turned by what is done, is not due again the same day: else two halves would never end.
@@ -103,30 +73,21 @@ function foretellTogether(
 
 const NO_LEADS = { bookBy: null, orderBy: null };
 
-const foretoldOf = ({ history }: Replay, date: Placed): Foretold => ({
-  dutyId: history.duty.id,
-  occurrence: toOccurrence(date, NO_LEADS),
-});
-
 const earliest = (due: readonly DayNumber[]): number =>
   due.reduce((best, day, index) => (day < (due[best] ?? Infinity) ? index : best), 0);
 
 const AS_PLACED: OpenedEarly = ({ earliest: opens }) => opens;
 
 /** No entry stands for it yet, so the day it is imagined on names it. A look is imagined to find nothing. */
-function imagineDone(member: Replay, placed: Placed, day: DayNumber): void {
+function imagineDone(member: Replay, { date, earliest: opens }: Placed, day: DayNumber): void {
   member.elapse(day);
-  if (placed.date.asks === 'look') imagineLook(member, placed.earliest, day);
-  else {
-    const { key } = placed.date;
-    const entryId = toCivilDate(day);
-    member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: key }, AS_PLACED);
-  }
-}
-
-function imagineLook(member: Replay, opens: DayNumber, day: DayNumber): void {
-  const found = { finding: '', calls: false, ofDuty: true, measure: null, value: 0 };
-  member.take({ kind: 'look', entryId: toCivilDate(day), day, ...found }, () => opens);
+  const entryId = toCivilDate(day);
+  if (date.asks === 'look')
+    member.take(
+      { kind: 'look', entryId, day, finding: '', calls: false, ofDuty: true, measure: null, value: 0 },
+      () => opens,
+    );
+  else member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: date.key }, AS_PLACED);
 }
 
 type Halves = ReadonlyMap<string, readonly Replay[]>;
@@ -147,12 +108,9 @@ function halvesOf(house: House, groups: readonly Group[]): Halves {
   return halves;
 }
 
-const NO_HALVES: readonly Replay[] = [];
-
 /** Having done one half, that one ceases to exist and the other begins; answers with all that turned. */
 function turnHalves(member: Replay, halves: Halves, day: DayNumber): readonly Replay[] {
-  const both = halves.get(member.history.duty.id);
-  if (!both) return NO_HALVES;
+  const both = halves.get(member.history.duty.id) ?? [];
   const own = member.history.timing.pair?.half;
   for (const half of both)
     half.take({ kind: 'turn', day, exists: half.history.timing.pair?.half !== own }, AS_PLACED);

@@ -303,15 +303,16 @@ describe('handy companions', () => {
 
 describe('pairs', () => {
   const state = 'outdoor-tap';
-  const tap = () =>
+  const around = { find: () => undefined, weather: NO_WEATHER };
+  const tap = ({ adopted = '2026-08-01', opening = afterFrost as Rule, guarded = false } = {}) =>
     withDuties(
       oneDuty(beforeFrost, {
-        adopted: '2026-08-01',
+        adopted,
         climate: frosts,
-        timing: { pair: { state, half: 'closes' } },
+        timing: { pair: { state, half: 'closes' }, ...(guarded && { freezeGuard: { atOrBelow: 0 } }) },
       }),
-      '2026-08-01',
-      [homeDuty('open', { pair: { state, half: 'opens' } }), afterFrost],
+      adopted,
+      [homeDuty('open', { pair: { state, half: 'opens' } }), opening],
     );
 
   test('while nobody knows how it stands both halves exist', () => {
@@ -327,39 +328,23 @@ describe('pairs', () => {
   });
 
   test('foretold, it is closed and opened in turn; what is only looked at stays as it stands', () => {
-    const around = { find: () => undefined, weather: NO_WEATHER };
     const foretold = ({ house, entries }: OneDuty) =>
       foretell(house, entries, civil('2026-08-02'), around, civil('2028-05-01')).map(
         ({ dutyId, occurrence }) => `${dutyId} ${occurrence.window.due}`,
       );
     expect(foretold(tap())).toEqual(['d 2026-09-25', 'open 2027-04-20', 'd 2027-09-25', 'open 2028-04-20']);
     const looked: Rule = { kind: 'condition', look: afterFrost, change: { finding: 'dry' }, respondDays: 3 };
-    const looking = withDuties(
-      oneDuty(beforeFrost, {
-        adopted: '2026-08-01',
-        climate: frosts,
-        timing: { pair: { state, half: 'closes' } },
-      }),
-      '2026-08-01',
-      [homeDuty('open', { pair: { state, half: 'opens' } }), looked],
-    );
-    expect(foretold(looking)).toEqual(['d 2026-09-25', 'open 2027-04-20', 'open 2028-04-20']);
+    expect(foretold(tap({ opening: looked }))).toEqual([
+      'd 2026-09-25',
+      'open 2027-04-20',
+      'open 2028-04-20',
+    ]);
   });
 
   test('what nobody knows is looked at on the pair’s next date; where frost could burst it, the same day', () => {
-    const lookBy = (day: string, guarded: boolean) => {
-      const guard = guarded ? { freezeGuard: { atOrBelow: 0 } } : {};
-      const both = withDuties(
-        oneDuty(beforeFrost, {
-          adopted: day,
-          climate: frosts,
-          timing: { pair: { state, half: 'closes' }, ...guard },
-        }),
-        day,
-        [homeDuty('open', { pair: { state, half: 'opens' } }), afterFrost],
-      );
-      const around = { find: () => undefined, weather: NO_WEATHER };
-      return standingLines(both.house, both.entries, civil(day), around).map(({ nextOn }) => nextOn);
+    const lookBy = (adopted: string, guarded: boolean) => {
+      const { house, entries } = tap({ adopted, guarded });
+      return standingLines(house, entries, civil(adopted), around).map(({ nextOn }) => nextOn);
     };
     expect(lookBy('2026-11-25', true)).toEqual(['2026-11-25']);
     expect(lookBy('2026-11-25', false)).toEqual(['2027-04-20']);

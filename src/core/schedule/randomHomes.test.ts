@@ -120,9 +120,7 @@ describe('properties of whole homes', () => {
       const until = later(today, 400);
       const foretold = foretell(home.house, home.entries, civil(today), weatherOf(home, today, false), until);
       for (const { dutyId, occurrence } of outstanding(projected(home, today, false))) {
-        // What is bound to a half of a pair loses its companion when the other half is done.
-        if (occurrence.window.due > until || isPaired(home, dutyId)) continue;
-        if (has(occurrence, 'handy') || has(occurrence, 'bound')) continue;
+        if (occurrence.window.due > until || isPaired(home, dutyId) || has(occurrence, 'handy')) continue;
         expect(foretold.find((one) => one.dutyId === dutyId)?.occurrence.key).toBe(occurrence.key);
       }
     });

@@ -106,24 +106,16 @@ export type EventRule = z.infer<typeof eventRuleSchema>;
 export type CalendarRule = DatesRule | ClockChangeRule | SeasonRule;
 export type Rule = IntervalRule | CalendarRule | UsageRule | AgeRule | EventRule | ConditionRule | FirstRule;
 
-/** Whether factors act on a rule: on intervals alone, wherever nested. */
-export function takesFactors(rule: Rule): boolean {
-  switch (rule.kind) {
-    case 'interval':
-      return true;
-    case 'condition':
-      return takesFactors(rule.look);
-    case 'first':
-      return rule.of.some(takesFactors);
-    case 'dates':
-    case 'clockChange':
-    case 'season':
-    case 'usage':
-    case 'age':
-    case 'event':
-      return false;
-  }
+/** The rules that count inside a rule, wherever nested: the looks of a condition, each part of a `first`, else itself. */
+export function countingRules(rule: Rule): readonly Exclude<Rule, ConditionRule | FirstRule>[] {
+  if (rule.kind === 'condition') return countingRules(rule.look);
+  if (rule.kind === 'first') return rule.of.flatMap(countingRules);
+  return [rule];
 }
+
+/** Whether factors act on a rule: on intervals alone, wherever nested. */
+export const takesFactors = (rule: Rule): boolean =>
+  countingRules(rule).some(({ kind }) => kind === 'interval');
 
 export const ruleSchema: z.ZodType<Rule> = z
   .discriminatedUnion('kind', [

@@ -10,6 +10,7 @@ import { entryBodySchema } from '../../../core/ledger/entry.ts';
 import { lists } from '../../../locales/lists.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
+import { GRADES } from '../today/look.ts';
 import { NOTE_KINDS, OWN_TRIGGER, readNote, type NoteDraft, type Noted } from './draft.ts';
 
 /** One thing worth noting, by its kind. What it moves is said once it is written. */
@@ -17,7 +18,6 @@ const props = defineProps<{ house: HouseBody; speech: Speech; today: string; bus
 const emit = defineEmits<{ note: [noted: Noted] }>();
 
 const FIELDS = ['date', 'asset', 'grade', 'ownTrigger', 'value', 'what', 'change', 'note', 'made'];
-const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
 const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
 const UNITS: Readonly<Record<string, string>> = MEASURES;
 const NUMBERED = Object.keys(MEASURES).filter((measure) => measure !== 'filter-grade');

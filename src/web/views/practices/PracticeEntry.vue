@@ -11,7 +11,7 @@ const props = defineProps<{
   hidden: boolean;
   speech: Speech;
   mayWrite: boolean;
-  /** One's own, which the form can hold. */
+  /** One's own, which the form can hold and is free for. */
   mayChange: boolean;
   busy: boolean;
 }>();

@@ -127,7 +127,7 @@ async function change(practice: Practice): Promise<void> {
               :hidden="hidden.has(practice.code)"
               :speech="speech"
               :may-write="home.mayWrite"
-              :may-change="own.has(practice.code)"
+              :may-change="making === null && own.has(practice.code)"
               :busy="busy"
               @change="change(practice)"
               @hide="hide(practice, $event)"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
+import { GRADES } from './look.ts';
 
 /** What a look found: a grade where the work goes by one, else a judgement. */
 defineProps<{ graded: boolean }>();
 const found = defineModel<string>({ required: true });
 const { t } = useI18n({ useScope: 'global' });
-const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
 const VERDICTS = ['sound', 'watch', 'act'] as const;
 </script>
 

@@ -47,11 +47,12 @@ export function sectionsOf(
   }
   const sections: Record<Section, Line[]> = { late: [], open: [], baseline: [], coming: [] };
   for (const [key, units] of groups) {
-    onOneDay([...units].sort(byDueDay)).forEach((some, index) => {
+    for (const [index, some] of onOneDay([...units].sort(byDueDay)).entries()) {
       const [first] = some;
-      const lineKey = index === 0 ? key : `${key} ${first?.occurrence.window.due}`;
-      if (first) sections[sectionOf(first)].push(lineOf(lineKey, some, first, find));
-    });
+      if (!first) continue;
+      const lineKey = index === 0 ? key : `${key} ${first.occurrence.window.due}`;
+      sections[sectionOf(first)].push(lineOf(lineKey, some, first, find));
+    }
   }
   for (const section of SECTIONS) sections[section].sort(section === 'baseline' ? bySafety : byDue);
   return sections;

@@ -2,6 +2,9 @@ import type { Practice } from '../../../core/catalogue/practice.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Rule } from '../../../core/schedule/rule.ts';
 
+/** What a filter can look like, from new to worn out, and its grade as a form holds it. */
+export const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
+
 /** The measure that calls for the filter's change: looks at it are graded. */
 const GRADE = 'filter-grade';
 
