@@ -1,4 +1,4 @@
-import type { DayNumber } from '../calendar/civilDate.ts';
+import { toDay, type DayNumber } from '../calendar/civilDate.ts';
 import { OUTLOOK_DAYS } from '../climate/simulatedStation.ts';
 import { WEATHER_TRIGGERS, type Weather } from '../climate/weather.ts';
 import { MOST_PULLED } from './pull.ts';
@@ -16,11 +16,15 @@ export interface ChangingUnit {
 /**
  * For each unit the first later day on which its answer changes by itself, or infinity: when the window of a next date opens, its own,
  * a companion's or that of a duty that draws on the same supply; when an overdue companion carries it along; or when the
- * weather is told anew. An almanac speaks anew each day, so what hangs on it stands for one day.
+ * weather is told anew, or the frost that once opened a window is no longer told of. An almanac speaks anew each day, so what hangs on
+ * it stands for one day.
  */
 export function changeDays(units: readonly ChangingUnit[], weather: Weather, today: DayNumber): DayNumber[] {
   const own = units.map(({ members }) =>
-    least(members.flatMap((member) => [member.changesOn(), weatherChange(member, weather, today)])),
+    least([
+      ...members.flatMap((member) => [member.changesOn(), weatherChange(member, weather, today)]),
+      ...frostForgotten(members, weather, today),
+    ]),
   );
   const withTrip = units.map(({ companions, handyChange }, index) =>
     least([own[index] ?? null, handyChange, ...companions.map((place) => own[place] ?? null)]),
@@ -49,6 +53,27 @@ function weatherChange({ history, placed }: Replay, weather: Weather, today: Day
   if (weather.outlook.length === 0 && weather.passed.length === 0) return null;
   if (history.segments.some(({ terms }) => waitsForWeather(terms.rule))) return today + 1;
   return history.timing.freezeGuard && placed ? placed.due - MOST_PULLED - OUTLOOK_DAYS : null;
+}
+
+/**
+ * What was done early because frost stood in the outlook of its day is judged by the days passed, as far back as they are told. On what
+ * days to come that outlook is forgotten, one day of it after the other.
+ */
+function frostForgotten(
+  members: readonly Replay[],
+  { passed }: Weather,
+  today: DayNumber,
+): readonly DayNumber[] {
+  const [first] = passed;
+  if (!first || !members.some(({ history }) => history.timing.freezeGuard)) return [];
+  const toldFor = today - toDay(first.date);
+  return members.flatMap(({ history }) =>
+    history.marks.flatMap(({ mark: { day } }) => {
+      const begins = day + toldFor + 1;
+      if (begins > today) return day <= today ? [begins] : [];
+      return today < begins + OUTLOOK_DAYS ? [today + 1] : [];
+    }),
+  );
 }
 
 const waitsForWeather = (rule: Rule): boolean =>

@@ -228,6 +228,18 @@ describe('weather pulls', () => {
       occurrence: { window: { due: '2027-09-25' } },
     });
   });
+
+  test('done unnamed it is satisfied as long as the frost is told of, and says until when', () => {
+    const duty = guarded();
+    write(duty, '2026-08-24', { kind: 'done', duty: 'd' });
+    const frost = { date: civil('2026-08-25'), low: -1 };
+    duty.weather = { passed: [{ date: civil('2026-08-11'), low: 9 }, frost], outlook: [] };
+    expect(on(duty, '2026-09-01')).toMatchObject({ extras: [], changesOn: '2026-09-15' });
+    duty.weather = { passed: [frost], outlook: [] };
+    expect(on(duty, '2026-09-15')).toMatchObject({ extras: [], changesOn: '2026-09-16' });
+    duty.weather = { passed: [{ date: civil('2026-08-26'), low: 9 }], outlook: [] };
+    expect(on(duty, '2026-09-16').extras).toHaveLength(1);
+  });
 });
 
 describe('bound companions', () => {
