@@ -32,6 +32,7 @@ export const assetKindSchema = z
     'shower',
     'sink',
     'overflow-pipe',
+    'clean-out',
     'evaporative-cooler',
     'gutter-run',
     'yard-outlet',

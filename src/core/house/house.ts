@@ -41,13 +41,33 @@ export const homeSchema = homeFieldsSchema.extend({ id: idSchema }).meta({ id: '
 /** Someone entries speak of: a member, a former member or a helper without an account. Entries know only the id. */
 export const personSchema = z.strictObject({ id: idSchema, name }).meta({ id: 'Person' });
 
+export const sideSchema = z.enum(['north', 'east', 'south', 'west']);
+
+/** What a part of a house is for: where people sleep decides where alarms belong. */
+export const spaceUseSchema = z.enum([
+  'bedroom',
+  'hall',
+  'living',
+  'kitchen',
+  'bathroom',
+  'utility',
+  'plant',
+  'garage',
+  'attic',
+  'crawl-space',
+  'outdoors',
+  'other',
+]);
+export type SpaceUse = z.infer<typeof spaceUseSchema>;
+
 /** A part of the house. `storey`: 0 is the ground floor. `side`: of an outdoor space. */
 export const spaceSchema = z
   .strictObject({
     id: idSchema,
     name,
+    use: spaceUseSchema.optional(),
     storey: z.int().min(-5).max(50).optional(),
-    side: z.enum(['north', 'east', 'south', 'west']).optional(),
+    side: sideSchema.optional(),
   })
   .meta({ id: 'Space' });
 

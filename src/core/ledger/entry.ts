@@ -77,6 +77,7 @@ export const entryBodySchema = z
     }),
     body('paused', { duty: idSchema, why: shortText.optional() }),
     body('resumed', { duty: idSchema }),
+    body('dismissed', { duty: idSchema, days: z.int().min(1).max(40_000), why: shortText.optional() }),
     body('reading', {
       asset: idSchema,
       measure: shortText,
@@ -96,6 +97,7 @@ export const entryBodySchema = z
     body('shut', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
     body('event', { trigger: shortText, note: longText.optional() }),
     body('replaced', { asset: idSchema, successor: idSchema, note: longText.optional() }),
+    body('removed', { asset: idSchema, why: shortText.optional() }),
     body('stockMoved', { supply: shortText, change: z.int().min(-100_000).max(100_000) }),
     body('bought', {
       supply: shortText,

@@ -18,6 +18,7 @@ export function referencesOf(body: EntryBody): Reference[] {
     case 'putOff':
     case 'paused':
     case 'resumed':
+    case 'dismissed':
       return [duty(body.duty)];
     case 'done':
       return body.who === undefined
@@ -27,6 +28,7 @@ export function referencesOf(body: EntryBody): Reference[] {
     case 'reading':
     case 'opened':
     case 'shut':
+    case 'removed':
       return [asset('asset', body.asset)];
     case 'finding':
       return body.duty === undefined

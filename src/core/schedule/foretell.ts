@@ -7,7 +7,7 @@ import { stateKey } from './history.ts';
 import { toOccurrence, type Occurrence } from './occurrence.ts';
 import type { Placed } from './place.ts';
 import type { OpenedEarly, Replay } from './replay.ts';
-import { replayHouse, type Surroundings } from './replayHouse.ts';
+import { replayHouse, type HouseReplay, type Surroundings } from './replayHouse.ts';
 
 /** An occurrence to come, of which duty. */
 export interface Foretold {
@@ -18,7 +18,7 @@ export interface Foretold {
 /**
  * Every occurrence due up to `until` (included) if each were done on its due day (an overdue one today), with windows and reasons,
  * by day. Duties that share their dates are done together, and what is closed is opened again. The handy pass, which hangs on
- * today, is not taken.
+ * today, is not taken. `enough`: no more than so many of each duty are wanted, and little beyond is worked out.
  */
 export function foretell(
   house: House,
@@ -26,14 +26,24 @@ export function foretell(
   on: CivilDate,
   around: Surroundings,
   until: CivilDate,
+  enough = Infinity,
 ): Foretold[] {
-  const { groups, today } = replayHouse(house, entries, on, around);
+  return foretellFrom(replayHouse(house, entries, on, around), house, until, enough);
+}
+
+/** The same from a house already replayed up to today; what is imagined is imagined on its groups, which are used up by it. */
+export function foretellFrom(
+  { groups, today }: HouseReplay,
+  house: House,
+  until: CivilDate,
+  enough = Infinity,
+): Foretold[] {
   const living = groups.map((group) => group.living(today));
   const halves = halvesOf(house, living);
   const turns = (group: Group): boolean => group.members.some(({ history }) => history.timing.pair);
   // Only what turns a state changes what another duty owes; the rest goes its own way.
   const together = [living.filter(turns), ...living.filter((group) => !turns(group)).map((group) => [group])];
-  const found = together.flatMap((some) => foretellSome(some, halves, today, toDay(until)));
+  const found = together.flatMap((some) => foretellSome(some, halves, { today, end: toDay(until), enough }));
   return found.sort((a, b) => a.day - b.day).map(({ foretold }) => foretold);
 }
 
@@ -42,19 +52,27 @@ interface Found {
   readonly foretold: Foretold;
 }
 
+interface Reach {
+  readonly today: DayNumber;
+  readonly end: DayNumber;
+  readonly enough: number;
+}
+
 /** What comes of some groups of which one may end or begin another, day by day. */
-function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber, end: DayNumber): Found[] {
+function foretellSome(groups: readonly Group[], halves: Halves, { today, end, enough }: Reach): Found[] {
   const found: Found[] = [];
+  const counted = new Counted(groups, enough);
   const next = groups.map((group) => group.dates(today));
   const due = next.map((dates) => earliestDue(dates)?.due ?? Infinity);
-  for (let place = earliest(due); (due[place] ?? Infinity) <= end; place = earliest(due)) {
+  for (let place = earliest(due); (due[place] ?? Infinity) <= end && !counted.all; place = earliest(due)) {
     const day = Math.max(due[place] ?? today, today);
     const touched = [place];
     next[place]?.forEach((date, index) => {
       const member = groups[place]?.members[index];
       if (!date || !member) return;
-      const occurrence = toOccurrence(date, NO_LEADS);
-      found.push({ day: date.due, foretold: { dutyId: member.history.duty.id, occurrence } });
+      const dutyId = member.history.duty.id;
+      if (counted.wants(dutyId))
+        found.push({ day: date.due, foretold: { dutyId, occurrence: toOccurrence(date, NO_LEADS) } });
       imagineDone(member, date, day);
       // Only the work shuts or opens; a look leaves it as it stands.
       if (date.date.asks === 'look') return;
@@ -69,6 +87,32 @@ function foretellSome(groups: readonly Group[], halves: Halves, today: DayNumber
     }
   }
   return found;
+}
+
+/** How many occurrences of each duty have been told, and whether that is enough of all. */
+class Counted {
+  private readonly told = new Map<string, number>();
+  private lacking: number;
+
+  constructor(
+    groups: readonly Group[],
+    private readonly enough: number,
+  ) {
+    for (const { members } of groups) for (const { history } of members) this.told.set(history.duty.id, 0);
+    this.lacking = this.told.size;
+  }
+
+  get all(): boolean {
+    return this.lacking === 0;
+  }
+
+  wants(dutyId: string): boolean {
+    const count = this.told.get(dutyId) ?? 0;
+    if (count >= this.enough) return false;
+    this.told.set(dutyId, count + 1);
+    if (count + 1 === this.enough) this.lacking -= 1;
+    return true;
+  }
 }
 
 const NO_LEADS = { bookBy: null, orderBy: null };

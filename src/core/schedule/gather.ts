@@ -2,6 +2,7 @@ import { toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts'
 import { partialDay } from '../calendar/partialDate.ts';
 import { weatherTriggers, type Trigger, type Weather } from '../climate/weather.ts';
 import { rootsOf, type Asset, type House } from '../house/house.ts';
+import { factsTold, withFacts } from '../house/knownHouse.ts';
 import { timingOf, type FindPractice } from '../house/timingOf.ts';
 import type { StandingEntry } from '../ledger/corrections.ts';
 import type { EntryBody } from '../ledger/entry.ts';
@@ -34,14 +35,29 @@ export function gather(
   weather: Weather,
 ): HouseHistory {
   const ordered = standing.filter(({ voidedBy }) => voidedBy === null).sort(byDayThenSequence);
-  const gathering = new Gathering(house, find);
+  const past = ordered.filter(({ date }) => date <= today);
+  const gathering = new Gathering(house, find, knownUnits(house, past));
   ordered.forEach((item, order) => {
     // An adoption still to come already names its duty; all else waits for its day.
     if (item.body.kind === 'adopted') gathering.adopt(item, item.body);
     else if (item.date <= today) gathering.take(item, order);
   });
-  const past = ordered.filter(({ date }) => date <= today);
   return gathering.finish(weatherTriggers(weather, toDay(today)), past);
+}
+
+/** For each asset what is now known of the unit in its place: what a new one is not known to be, the old one was. */
+function knownUnits({ assets }: House, past: readonly StandingEntry[]): (asset: Asset) => Asset {
+  const told = factsTold(past);
+  const successors = new Map(
+    past.flatMap(({ body }) => (body.kind === 'replaced' ? [[body.asset, body.successor] as const] : [])),
+  );
+  const byId = new Map(assets.map((asset) => [asset.id, withFacts(asset, told)]));
+  const known = (asset: Asset, depth = 0): Asset => {
+    const next = byId.get(successors.get(asset.id) ?? '');
+    if (!next || depth > assets.length) return asset;
+    return known({ ...next, facts: { ...asset.facts, ...next.facts } }, depth + 1);
+  };
+  return (asset) => known(byId.get(asset.id) ?? asset);
 }
 
 class Gathering {
@@ -55,12 +71,13 @@ class Gathering {
   private readonly states = new Map<string, StateChange[]>();
   private readonly meters = new Map<string, Map<string, MeterReading[]>>();
 
-  constructor(house: House, find: FindPractice) {
+  constructor(house: House, find: FindPractice, unitNow: (asset: Asset) => Asset) {
     this.roots = rootsOf(house.assets);
     this.assets = new Map(house.assets.map((asset) => [asset.id, asset]));
     for (const duty of house.duties) {
       const root = this.rootOf(duty.asset);
-      const timing = timingOf(duty, this.assets.get(duty.asset), find);
+      const asset = this.assets.get(duty.asset);
+      const timing = timingOf(duty, asset && unitNow(asset), find);
       const code = duty.practice.from === 'catalogue' ? duty.practice.code : null;
       const covers = (code !== null && find(code)?.covers) || [];
       const draft = new Draft({ duty, timing, root, code, covers, made: bornOf(this.assets.get(root)) });
@@ -86,6 +103,9 @@ class Gathering {
         break;
       case 'retired':
         this.drafts.get(body.duty)?.retire(day);
+        break;
+      case 'dismissed':
+        this.drafts.get(body.duty)?.dismiss(day);
         break;
       case 'done':
       case 'skipped':
@@ -141,6 +161,9 @@ class Gathering {
         break;
       case 'replaced':
         this.replace(body.asset, body.successor, at);
+        break;
+      case 'removed':
+        for (const draft of this.byRoot.get(this.rootOf(body.asset)) ?? []) draft.retire(at.day);
         break;
       case 'fact':
         if (body.fact === 'made') this.dated(body.asset, body.value, at);
@@ -270,6 +293,7 @@ class Draft {
   private adoption: DutyHistory['adoption'] | null = null;
   private firstTerms: Terms | null = null;
   private retiredOn: DayNumber | null = null;
+  private dismissedOn: DayNumber | null = null;
   private readonly laterTerms: { day: DayNumber; terms: Terms }[] = [];
   readonly marks: { order: number; mark: Mark }[] = [];
 
@@ -309,6 +333,11 @@ class Draft {
     this.retiredOn ??= day;
   }
 
+  /** What was last proposed of its interval is not wanted. */
+  dismiss(day: DayNumber): void {
+    this.dismissedOn = day;
+  }
+
   /** `line`: the state a half of a pair hangs on; it begins and ceases to exist just after the act that turned it. */
   finish(line: readonly StateChange[], meters: DutyHistory['meters']): DutyHistory | null {
     if (!this.adoption || !this.firstTerms) return null;
@@ -326,6 +355,7 @@ class Draft {
       segments: this.segments(this.firstTerms),
       marks,
       retiredOn: this.retiredOn,
+      dismissedOn: this.dismissedOn,
       made: this.made,
       meters,
     };

@@ -1,4 +1,4 @@
-import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
 import { nominalDays } from '../calendar/span.ts';
 import type { DutyHistory } from './history.ts';
@@ -35,14 +35,18 @@ const STEPS = 400;
 /**
  * What a duty's graded looks say of its interval. The rate of wear is log-normal: a prior centred on the school's interval with
  * spread 0.35, each look with spread 0.30; bounds by their cumulative probability; summed on a grid. Never under the floor, over
- * twice the school's interval or, where lives depend on it, over the school's. Null without looks, or where the rule is no interval.
+ * twice the school's interval or, where lives depend on it, over the school's. Null without looks, or where the rule is no interval;
+ * after a proposal was turned down until something was looked at again. An interval of the home's own already holds the looks before it.
  */
 export function proposalOf(history: DutyHistory): Proposal | null {
-  const rule = history.segments.at(-1)?.terms.rule;
-  if (rule?.kind !== 'interval') return null;
+  const segment = history.segments.at(-1);
+  const rule = segment?.terms.rule;
+  if (!segment || rule?.kind !== 'interval') return null;
   const school = nominalDays(rule.every);
-  const looks = gradedLooks(history, school);
-  if (looks.length === 0) return null;
+  const heldSince = segment.terms.school === null ? segment.start : -Infinity;
+  const looks = gradedLooks(history, school).filter(({ on }) => toDay(on) >= heldSince);
+  const newest = looks.at(-1);
+  if (!newest || toDay(newest.on) <= (history.dismissedOn ?? -Infinity)) return null;
   const { low, middle, high } = posterior(school, looks);
   const most = history.timing.lifeSafety ? school : school * 2;
   const held = (days: number): number => roundHalfUp(Math.min(most, Math.max(rule.floorDays ?? 1, days)));

@@ -13,10 +13,14 @@ interface Unit {
   readonly convert: (value: number) => number;
 }
 
-/** Units with a counterpart in the other system. Exact by definition: 1 in = 25.4 mm; °F = °C × 9/5 + 32. */
+const LITRES_PER_GALLON = 3.785411784;
+
+/** Units with a counterpart in the other system. Exact by definition: 1 in = 25.4 mm; °F = °C × 9/5 + 32; 1 US gallon = 231 in³ = 3.785411784 l. */
 const UNITS: Readonly<Record<string, Unit>> = {
   mm: { system: 'metric', counterpart: 'in', convert: (mm) => mm / 25.4 },
   in: { system: 'us', counterpart: 'mm', convert: (inches) => inches * 25.4 },
+  l: { system: 'metric', counterpart: 'gal', convert: (litres) => litres / LITRES_PER_GALLON },
+  gal: { system: 'us', counterpart: 'l', convert: (gallons) => gallons * LITRES_PER_GALLON },
   C: { system: 'metric', counterpart: 'F', convert: (celsius) => (celsius * 9) / 5 + 32 },
   F: { system: 'us', counterpart: 'C', convert: (fahrenheit) => ((fahrenheit - 32) * 5) / 9 },
 };

@@ -1,0 +1,138 @@
+import type { FactValue } from './factValue.ts';
+import type { Asset, Space, SpaceUse } from './house.ts';
+
+/** Why an alarm belongs in a place. Practitioners' rules; where the local code asks for more, it comes first. */
+export type CoverageRule =
+  | 'smoke-bedroom'
+  | 'smoke-storey'
+  | 'co-sleeping'
+  | 'co-storey'
+  | 'co-burner'
+  /** Nothing is known to burn fuel: several practitioners say every home should have one all the same. */
+  | 'co-advised';
+
+/** One place that should have an alarm, and what covers it. `covered` is empty where one is missing. */
+export interface CoveredPlace {
+  readonly rule: CoverageRule;
+  readonly alarm: 'smoke' | 'co';
+  /** A space, or the storey where any space outside the bedrooms will do; both null: anywhere in the home. */
+  readonly space: string | null;
+  readonly storey: number | null;
+  readonly covered: readonly string[];
+}
+
+export interface AlarmCoverage {
+  readonly places: readonly CoveredPlace[];
+  /** Alarms not said to stand anywhere: they may cover a place, nobody can tell which. */
+  readonly placeless: readonly string[];
+  /** False where no space is known at all: then nothing can be said. */
+  readonly known: boolean;
+}
+
+/** Spaces whose storey people live on; a garage, an attic or the open air counts for none. */
+const UNLIVED: readonly SpaceUse[] = ['garage', 'attic', 'crawl-space', 'outdoors'];
+
+/** What burns fuel inside, beside which a carbon monoxide alarm belongs. */
+const BURNERS = ['furnace', 'boiler', 'water-heater', 'fireplace', 'gas-fireplace', 'chimney'] as const;
+
+/** Runs on nothing that burns, so far as is known. */
+const NO_FLAME: readonly FactValue[] = ['electric', 'heat-pump'];
+
+/**
+ * Which places should have an alarm and which have one: smoke in each bedroom and, outside them, on each storey with the basement;
+ * carbon monoxide within reach of each sleeping area, on each storey and near what burns, where anything does.
+ */
+export function alarmCoverage(
+  spaces: readonly Space[],
+  assets: readonly Asset[],
+  traits: ReadonlyMap<string, FactValue>,
+): AlarmCoverage {
+  const rooms = spaces.filter(({ use }) => use !== undefined && !UNLIVED.includes(use));
+  const alarms = assets.filter(({ kind }) => kind === 'smoke-alarm' || kind === 'co-alarm');
+  const smoke = alarms.filter(({ kind, facts }) => kind === 'smoke-alarm' && facts?.['sensing'] !== 'heat');
+  const co = alarms.filter(({ kind, facts }) => kind === 'co-alarm' || facts?.['senses-co'] === true);
+  const bedrooms = rooms.filter(({ use }) => use === 'bedroom');
+  const storeys = [...new Set(rooms.flatMap(({ storey }) => storey ?? []))].sort((a, b) => a - b);
+  const inSpaces = (some: readonly Asset[], wanted: (space: Space) => boolean): string[] =>
+    some.flatMap(({ id, space }) => {
+      const room = spaces.find((one) => one.id === space);
+      return room && wanted(room) ? [id] : [];
+    });
+  const outsideBedrooms = (storey: number) => (space: Space) =>
+    space.storey === storey && space.use !== 'bedroom' && !(space.use && UNLIVED.includes(space.use));
+  const place = (
+    rule: CoverageRule,
+    where: Partial<Pick<CoveredPlace, 'space' | 'storey'>>,
+    covered: string[],
+  ) => ({
+    rule,
+    alarm: rule.startsWith('smoke') ? ('smoke' as const) : ('co' as const),
+    space: null,
+    storey: null,
+    ...where,
+    covered,
+  });
+  const burners = burnersOf(assets);
+  const burns = burners.length > 0 || traits.get('burns-fuel') === true;
+  const sleeping = [...new Set(bedrooms.flatMap(({ storey }) => storey ?? []))];
+  const places: CoveredPlace[] = [
+    ...bedrooms.map(({ id }) =>
+      place(
+        'smoke-bedroom',
+        { space: id },
+        inSpaces(smoke, (one) => one.id === id),
+      ),
+    ),
+    ...storeys.map((storey) => place('smoke-storey', { storey }, inSpaces(smoke, outsideBedrooms(storey)))),
+    ...(burns
+      ? [
+          ...storeys.map((storey) =>
+            place(
+              sleeping.includes(storey) ? 'co-sleeping' : 'co-storey',
+              { storey },
+              inSpaces(co, (one) => one.storey === storey),
+            ),
+          ),
+          ...burnerSpaces(burners, rooms).map((id) =>
+            place(
+              'co-burner',
+              { space: id },
+              inSpaces(co, (one) =>
+                isNear(
+                  one,
+                  spaces.find((s) => s.id === id),
+                ),
+              ),
+            ),
+          ),
+        ]
+      : [
+          place(
+            'co-advised',
+            {},
+            co.map(({ id }) => id),
+          ),
+        ]),
+  ];
+  const placeless = alarms.filter(({ space }) => space === undefined).map(({ id }) => id);
+  return { places, placeless, known: rooms.length > 0 };
+}
+
+function burnersOf(assets: readonly Asset[]): Asset[] {
+  return assets.filter(({ kind, facts }) => {
+    if (!(BURNERS as readonly string[]).includes(kind)) return false;
+    const fuel = facts?.['fuel'];
+    if (kind === 'furnace' || kind === 'boiler' || kind === 'water-heater')
+      return typeof fuel === 'string' && !NO_FLAME.includes(fuel);
+    return true;
+  });
+}
+
+/** Rooms people can be in where something burns. */
+const burnerSpaces = (burners: readonly Asset[], rooms: readonly Space[]): string[] => [
+  ...new Set(burners.flatMap(({ space }) => (rooms.some(({ id }) => id === space) ? (space ?? []) : []))),
+];
+
+/** In the same room, or in a hall of the same storey: near enough to hear and to sense. */
+const isNear = (one: Space, burner: Space | undefined): boolean =>
+  one.id === burner?.id || (one.storey === burner?.storey && one.use === 'hall');

@@ -1,0 +1,10 @@
+import type { AssetKind } from './assetKind.ts';
+import { KIND_FACTS } from './data/kindFacts.ts';
+import type { FactSpec } from './factSpec.ts';
+
+/** The facts worth knowing of a kind of asset, in the order they are asked. */
+export const factsOfKind = (kind: AssetKind): readonly FactSpec[] => KIND_FACTS[kind] ?? [];
+
+/** The spec of a fact; undefined for one the home made up itself. */
+export const specOf = (kind: AssetKind, code: string): FactSpec | undefined =>
+  factsOfKind(kind).find((spec) => spec.code === code);

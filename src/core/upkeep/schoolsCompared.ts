@@ -1,0 +1,88 @@
+import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
+import { addSpan } from '../calendar/span.ts';
+import type { DutyPracticeRecord } from '../catalogue/practice.ts';
+import { relatedDuties } from '../house/companions.ts';
+import type { House } from '../house/house.ts';
+import type { Entry } from '../ledger/entry.ts';
+import { foretell } from '../schedule/foretell.ts';
+import type { Reason } from '../schedule/reason.ts';
+import type { Surroundings } from '../schedule/replayHouse.ts';
+import { countingRules, takesFactors, type Rule } from '../schedule/rule.ts';
+import type { Terms } from '../schedule/terms.ts';
+import { asTrial } from './trial.ts';
+
+/** What keeping a duty by some terms means for this home. */
+export interface Meaning {
+  /** Times a year over the years looked at, each done on its day; looks count. Events, which nobody can foretell, do not. */
+  readonly timesAYear: number;
+  readonly minutesAYear: number;
+  readonly next: CivilDate | null;
+  readonly reasons: readonly Reason[];
+  /** Something that happens also calls for it. */
+  readonly byEvent: boolean;
+}
+
+export interface SchoolMeaning extends Meaning {
+  readonly school: string;
+  readonly terms: Terms;
+}
+
+/** Years over which the times are counted. */
+const YEARS = 6;
+
+/** What each school of a practice would mean for one duty of this home, if it were kept by it from today on. */
+export function schoolsCompared(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  around: Surroundings,
+  { dutyId, practice, present, minutes }: Compared,
+): SchoolMeaning[] {
+  const near = nearHouse(house, around, dutyId);
+  return practice.schools.map(({ code, rule }) => {
+    const terms: Terms =
+      present.school === code
+        ? present
+        : { ...present, school: code, rule, factors: factorsFor(rule, present) };
+    return { school: code, terms, ...meaningOf(near, entries, on, around, { dutyId, terms, minutes }) };
+  });
+}
+
+interface Compared {
+  readonly dutyId: string;
+  readonly practice: DutyPracticeRecord;
+  readonly present: Terms;
+  /** Minutes one time takes here. */
+  readonly minutes: number;
+}
+
+const factorsFor = (rule: Rule, { factors }: Terms): Terms['factors'] => (takesFactors(rule) ? factors : []);
+
+/** The house with only the duties whose dates hang on this one's: the rest would be worked out for nothing. */
+export function nearHouse(house: House, around: Surroundings, dutyId: string): House {
+  const near = new Set(relatedDuties(house, around.find, dutyId));
+  return { ...house, duties: house.duties.filter(({ id }) => near.has(id)) };
+}
+
+/** What some terms would mean, were they written today. */
+export function meaningOf(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  around: Surroundings,
+  { dutyId, terms, minutes }: { dutyId: string; terms: Terms; minutes: number },
+): Meaning {
+  const until = toCivilDate(addSpan(toDay(on), { unit: 'years', count: YEARS }));
+  const trial = [...entries, ...asTrial([{ kind: 'terms', duty: dutyId, terms }], on)];
+  const own = foretell(house, trial, on, around, until).filter((one) => one.dutyId === dutyId);
+  const later = own.filter(({ occurrence }) => occurrence.window.due > on);
+  const first = own[0]?.occurrence ?? null;
+  const timesAYear = later.length / YEARS;
+  return {
+    timesAYear,
+    minutesAYear: timesAYear * minutes,
+    next: first?.window.due ?? null,
+    reasons: first?.reasons ?? [],
+    byEvent: countingRules(terms.rule).some(({ kind }) => kind === 'event'),
+  };
+}

@@ -1,0 +1,89 @@
+import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
+import type { PracticeSystem } from '../catalogue/lists.ts';
+
+/** Weeks that what was never done is spread over. */
+export const BASELINE_WEEKS = 6;
+
+/** One no-record duty of a newly adopted home. */
+export interface BaselineItem {
+  readonly dutyId: string;
+  readonly practice: string;
+  /** Practices that share every date with it. */
+  readonly bound: readonly string[];
+  readonly system: PracticeSystem;
+  readonly lifeSafety: boolean;
+  readonly minutes: number;
+}
+
+/** What is worst to leave undone comes first, by system: what burns and what bursts before what merely looks worn. */
+const FIRST: readonly PracticeSystem[] = [
+  'alarms',
+  'fires',
+  'heating',
+  'water',
+  'sewage',
+  'cooling',
+  'appliances',
+  'air',
+  'humidity',
+  'roof',
+  'evaporative-cooler',
+  'ground',
+  'manufactured',
+  'openings',
+  'household',
+  'garden',
+];
+
+/**
+ * In which week (1 to 6) each no-record duty is first to be done: what lives depend on in the first, the rest filled up week by week to
+ * about equal minutes, worst first; like work and what shares its dates in the same week.
+ */
+export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<string, number> {
+  const weeks = new Map<string, number>();
+  const clusters = clustersOf(items);
+  const urgent = clusters.filter((cluster) => cluster.some(({ lifeSafety }) => lifeSafety));
+  const rest = clusters.filter((cluster) => !urgent.includes(cluster)).sort((a, b) => rankOf(a) - rankOf(b));
+  const total = minutesOf(clusters.flat());
+  const share = total / BASELINE_WEEKS;
+  const put = (cluster: readonly BaselineItem[], week: number): void => {
+    for (const { dutyId } of cluster) weeks.set(dutyId, week);
+  };
+  let spent = 0;
+  for (const cluster of urgent) {
+    put(cluster, 1);
+    spent += minutesOf(cluster);
+  }
+  for (const cluster of rest) {
+    // A week is full once its share and all before it are used up; the middle of a job says which week it belongs to.
+    const middle = spent + minutesOf(cluster) / 2;
+    put(cluster, Math.min(BASELINE_WEEKS, Math.max(1, Math.floor(middle / share) + 1)));
+    spent += minutesOf(cluster);
+  }
+  return weeks;
+}
+
+/** The first day of a week of the spread: the first week begins on the day of adoption. */
+export const dayOfWeek = (adopted: CivilDate, week: number): CivilDate =>
+  toCivilDate(toDay(adopted) + (week - 1) * 7);
+
+const minutesOf = (items: readonly BaselineItem[]): number =>
+  items.reduce((sum, { minutes }) => sum + minutes, 0);
+
+const rankOf = (cluster: readonly BaselineItem[]): number =>
+  Math.min(...cluster.map(({ system }) => FIRST.indexOf(system)));
+
+/** Like work, and work bound to it, together. */
+function clustersOf(items: readonly BaselineItem[]): BaselineItem[][] {
+  const clusters: BaselineItem[][] = [];
+  for (const item of items) {
+    const joined = clusters.filter((cluster) => cluster.some((other) => belongs(item, other)));
+    const merged = [...joined.flat(), item];
+    for (const cluster of joined) clusters.splice(clusters.indexOf(cluster), 1);
+    clusters.push(merged);
+  }
+  return clusters;
+}
+
+const belongs = (a: BaselineItem, b: BaselineItem): boolean =>
+  a.practice === b.practice || a.bound.includes(b.practice) || b.bound.includes(a.practice);

@@ -1,0 +1,201 @@
+import type { ClimateTrait } from '../catalogue/condition.ts';
+import { Given } from './given.ts';
+import type { Answers } from './question.ts';
+
+/** Kinds of house that make some answers likely. */
+export const HOUSE_KINDS = ['family', 'new-build', 'terrace', 'manufactured', 'cabin', 'apartment'] as const;
+export type HouseKind = (typeof HOUSE_KINDS)[number];
+
+/** What is likely anywhere, before the kind of house says otherwise. */
+const USUAL: Answers = {
+  people: 3,
+  household: [],
+  age: 'established',
+  storeys: 2,
+  bedrooms: 3,
+  below: 'slab',
+  walls: 'frame',
+  parts: ['attic'],
+  'builder-cover': false,
+  'smoke-power': 'battery',
+  'smoke-made': null,
+  'co-made': null,
+  'co-life': null,
+  'gas-detector': false,
+  heat: 'gas-furnace',
+  'heat-count': 1,
+  'heat-old': false,
+  'heat-place': 'indoors',
+  'heats-water': false,
+  filter: 'panel',
+  thickness: 'thin',
+  positions: 1,
+  dampers: false,
+  humidifier: false,
+  thermostat: 'battery',
+  'sets-itself': true,
+  cool: 'none',
+  'cool-count': 1,
+  tons: 3,
+  drains: 1,
+  'has-clogged': false,
+  'long-running-hours': false,
+  ventilator: 'none',
+  fires: [],
+  'chimney-use': 'light',
+  heater: 'tank',
+  'heater-fuel': 'gas',
+  burner: 'open',
+  'heater-place': 'indoors',
+  taps: 1,
+  tap: 'ordinary',
+  irrigation: false,
+  softener: false,
+  'hard-water': false,
+  appliances: ['dishwasher', 'refrigerator', 'washing-machine', 'dryer'],
+  'dryer-fuel': 'electric',
+  vented: true,
+  'sink-use': 'usual',
+  outlets: 2,
+  covering: 'shingle',
+  'roof-old': false,
+  gutters: true,
+  trees: 'some',
+  ground: ['lawn'],
+  cracks: 'none',
+  'extra-layer': 'none',
+  openings: ['door'],
+  sewage: 'mains',
+  measured: false,
+  chlorinator: true,
+  'upflow-filter': false,
+  contract: true,
+};
+
+const KINDS: Readonly<Record<HouseKind, Answers>> = {
+  family: {
+    below: 'basement',
+    parts: ['attic', 'garage'],
+    'heat-place': 'basement',
+    'heater-place': 'basement',
+    openings: ['door', 'garage-door'],
+  },
+  'new-build': {
+    age: 'new',
+    'builder-cover': true,
+    'smoke-power': 'wired',
+    heat: 'heat-pump',
+    'heat-place': 'attic',
+    filter: 'media',
+    thickness: 'thick',
+    thermostat: 'wired',
+    heater: 'tankless',
+    'heater-fuel': 'electric',
+    parts: ['attic', 'garage', 'tight-house'],
+    outlets: 4,
+    trees: 'few',
+    ground: ['lawn', 'new-concrete'],
+    openings: ['door', 'garage-door'],
+  },
+  terrace: {
+    age: 'old',
+    walls: 'masonry',
+    below: 'crawl-space',
+    parts: ['attic', 'timber-floors'],
+    heat: 'gas-boiler',
+    heater: 'none',
+    covering: 'slate',
+    'roof-old': true,
+    trees: 'few',
+    ground: ['garden', 'gully', 'air-bricks'],
+    appliances: ['refrigerator', 'washing-machine'],
+    outlets: 0,
+  },
+  manufactured: {
+    storeys: 1,
+    bedrooms: 2,
+    below: 'piers',
+    parts: [],
+    'heat-place': 'closet',
+    'heater-place': 'outdoors',
+    covering: 'metal',
+    'roof-old': true,
+    trees: 'few',
+    ground: ['underbelly'],
+    appliances: ['refrigerator', 'washing-machine', 'dryer'],
+    outlets: 1,
+  },
+  cabin: {
+    people: 2,
+    storeys: 1,
+    bedrooms: 2,
+    below: 'crawl-space',
+    parts: ['light-use'],
+    heat: 'wood',
+    fires: ['wood'],
+    'chimney-use': 'regular',
+    thermostat: 'none',
+    heater: 'tank',
+    'heater-fuel': 'electric',
+    covering: 'metal',
+    trees: 'many',
+    sewage: 'septic',
+    appliances: ['refrigerator'],
+    outlets: 1,
+  },
+  apartment: {
+    people: 2,
+    storeys: 1,
+    bedrooms: 2,
+    parts: [],
+    heat: 'electric',
+    'smoke-power': 'wired',
+    heater: 'tank',
+    'heater-fuel': 'electric',
+    taps: 0,
+    gutters: false,
+    trees: 'few',
+    ground: [],
+    outlets: 2,
+  },
+};
+
+/** What a kind of house, its climate (null: nobody has told it) and the answers so far make likely. */
+export function likelyAnswers(
+  kind: HouseKind,
+  climate: ReadonlySet<ClimateTrait> | null,
+  answers: Answers = {},
+): Answers {
+  const likely: Answers = { ...USUAL, ...KINDS[kind], ...byClimate(kind, climate) };
+  const told: Answers = { ...likely, ...answers };
+  const given = new Given(told);
+  const storeys = given.count('storeys');
+  const upstairs = Array.from({ length: storeys - 1 }, (_, index) => `landing-${index + 1}`);
+  const below = given.choice('below') === 'basement' ? ['basement'] : [];
+  const bedrooms = Array.from({ length: given.count('bedrooms') }, (_, index) => `bedroom-${index + 1}`);
+  const everywhere = given.choice('age') === 'new' || given.choice('smoke-power') === 'wired';
+  const burns =
+    !given.isOneOf('heat', 'electric', 'heat-pump', 'none') ||
+    given.choice('heater-fuel') === 'gas' ||
+    given.has('parts', 'garage') ||
+    given.chosen('fires').length > 0;
+  return {
+    ...likely,
+    'drain-place': told['heat-place'] ?? null,
+    'smoke-rooms': ['hall', ...upstairs, ...(everywhere ? bedrooms : []), ...below],
+    'co-rooms': burns ? ['hall', ...upstairs] : [],
+  };
+}
+
+function byClimate(kind: HouseKind, climate: ReadonlySet<ClimateTrait> | null): Answers {
+  if (!climate) return {};
+  const cools = climate.has('cools') && kind !== 'terrace' && kind !== 'cabin';
+  const dryHeat = cools && climate.has('dry') && kind === 'manufactured';
+  return {
+    ...(cools && { cool: dryHeat ? 'evaporative' : 'central' }),
+    ...(climate.has('cold-winter') && kind === 'family' && { humidifier: true }),
+    ...(climate.has('humid-summer') && { 'long-running-hours': kind === 'new-build' }),
+    ...(!climate.has('heats') && { heat: kind === 'cabin' ? 'wood' : 'none', humidifier: false }),
+    ...(!climate.has('freezes') && { tap: 'ordinary' }),
+  };
+}

@@ -1,0 +1,177 @@
+import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import { addSpan } from '../calendar/span.ts';
+import type { PracticeSystem } from '../catalogue/lists.ts';
+import type { Home } from '../house/house.ts';
+import type { EntryBody } from '../ledger/entry.ts';
+import { foretell } from '../schedule/foretell.ts';
+import { project, type DutyProjection } from '../schedule/project.ts';
+import type { Surroundings } from '../schedule/replayHouse.ts';
+import { asTrial } from '../upkeep/trial.ts';
+import { adoptedHouse, type Adoption } from './adoption.ts';
+import { dayOfWeek, spreadBaseline, type BaselineItem } from './baseline.ts';
+
+/** What a plan asks of a household, before anything is written. */
+export interface PlanReview {
+  readonly systems: readonly SystemReview[];
+  readonly minutesAYear: number;
+  readonly visitsAYear: number;
+  /** By duty, the week (1 to 6) in which what was never done is first to be done. */
+  readonly weeks: ReadonlyMap<string, number>;
+  /** Minutes of each of the six weeks. */
+  readonly weekMinutes: readonly number[];
+  /** The entries that spread it: those of the first week stay where they are. */
+  readonly puttingOff: readonly Extract<EntryBody, { kind: 'putOff' }>[];
+}
+
+export interface SystemReview {
+  readonly system: PracticeSystem;
+  readonly practices: readonly PracticeReview[];
+  readonly minutesAYear: number;
+}
+
+/** One practice of the plan, on however many things. */
+export interface PracticeReview {
+  readonly practice: string;
+  readonly school: string;
+  readonly because: 'default' | 'fits';
+  readonly assets: readonly string[];
+  readonly timesAYear: number;
+  readonly minutesAYear: number;
+  readonly first: CivilDate | null;
+}
+
+/** Years whose mean stands for a year. */
+const YEARS = 3;
+/** A trade's jobs in one system that fall so near are one visit. */
+const ONE_VISIT_DAYS = 21;
+
+/** Works a plan out: times and minutes a year by practice and system, trades' visits, and the baseline over six weeks. */
+export function reviewPlan(
+  home: Home,
+  adoption: Adoption,
+  on: CivilDate,
+  around: Surroundings,
+  why: string,
+): PlanReview {
+  const { house, entries } = adoptedHouse(home, adoption, on);
+  const until = toCivilDate(addSpan(toDay(on), { unit: 'years', count: YEARS }));
+  const days = new Map<string, DayNumber[]>();
+  for (const { dutyId, occurrence } of foretell(house, entries, on, around, until))
+    days.set(dutyId, [...(days.get(dutyId) ?? []), toDay(occurrence.window.due)]);
+  const timesOf = (dutyId: string): number =>
+    (days.get(dutyId) ?? []).filter((day) => day > toDay(on)).length / YEARS;
+  const systems = systemsOf(adoption, timesOf, (dutyId) => days.get(dutyId)?.[0] ?? null);
+  const baseline = baselineOf(adoption, house, entries, on, around);
+  const wished = spreadBaseline(baseline.map(({ item }) => item));
+  const puttingOff = baseline.flatMap(({ item: { dutyId }, key }) => {
+    const week = wished.get(dutyId) ?? 1;
+    return week === 1
+      ? []
+      : [{ kind: 'putOff' as const, duty: dutyId, occurrence: key, to: dayOfWeek(on, week), why }];
+  });
+  const weeks = weeksOf(
+    baseline,
+    project(house, [...entries, ...asTrial(puttingOff, on)], on, around).duties,
+    on,
+  );
+  return {
+    systems,
+    minutesAYear: systems.reduce((sum, { minutesAYear }) => sum + minutesAYear, 0),
+    visitsAYear: visitsOf(adoption, days, toDay(on)) / YEARS,
+    weeks,
+    weekMinutes: [1, 2, 3, 4, 5, 6].map((week) =>
+      baseline.reduce((sum, { item }) => sum + (weeks.get(item.dutyId) === week ? item.minutes : 0), 0),
+    ),
+    puttingOff,
+  };
+}
+
+function systemsOf(
+  { duties }: Adoption,
+  timesOf: (dutyId: string) => number,
+  firstOf: (dutyId: string) => DayNumber | null,
+): SystemReview[] {
+  const bySystem = new Map<PracticeSystem, Map<string, PracticeReview>>();
+  for (const { duty, planned } of duties) {
+    const { practice, school, because } = planned;
+    const own = bySystem.get(practice.system) ?? new Map<string, PracticeReview>();
+    const known = own.get(practice.code);
+    const times = timesOf(duty.id);
+    const first = firstOf(duty.id);
+    const day = first === null ? null : toCivilDate(first);
+    own.set(practice.code, {
+      practice: practice.code,
+      school: school.code,
+      because,
+      assets: [...(known?.assets ?? []), duty.asset],
+      timesAYear: Math.max(known?.timesAYear ?? 0, times),
+      minutesAYear: (known?.minutesAYear ?? 0) + times * practice.minutes,
+      first: known?.first && (day === null || known.first < day) ? known.first : day,
+    });
+    bySystem.set(practice.system, own);
+  }
+  return [...bySystem].map(([system, practices]) => ({
+    system,
+    practices: [...practices.values()],
+    minutesAYear: [...practices.values()].reduce((sum, { minutesAYear }) => sum + minutesAYear, 0),
+  }));
+}
+
+/** How often a trade comes: what falls within three weeks in one system is one visit. */
+function visitsOf({ duties }: Adoption, days: ReadonlyMap<string, DayNumber[]>, today: DayNumber): number {
+  const bySystem = new Map<PracticeSystem, DayNumber[]>();
+  for (const { duty, terms, planned } of duties) {
+    if (terms.doer !== 'trade') continue;
+    const { system } = planned.practice;
+    const own = (days.get(duty.id) ?? []).filter((day) => day > today);
+    bySystem.set(system, [...(bySystem.get(system) ?? []), ...own]);
+  }
+  let visits = 0;
+  for (const some of bySystem.values()) {
+    let began = -Infinity;
+    for (const day of [...some].sort((a, b) => a - b)) {
+      if (day - began <= ONE_VISIT_DAYS) continue;
+      began = day;
+      visits += 1;
+    }
+  }
+  return visits;
+}
+
+/** The weeks things really fall into: what is handy to do on an earlier trip goes along on that. */
+function weeksOf(
+  baseline: readonly { readonly item: BaselineItem }[],
+  spread: readonly DutyProjection[],
+  on: CivilDate,
+): ReadonlyMap<string, number> {
+  const own = new Set(baseline.map(({ item }) => item.dutyId));
+  return new Map(
+    spread.flatMap(({ dutyId, occurrence }): [string, number][] =>
+      own.has(dutyId) && occurrence
+        ? [[dutyId, Math.floor((toDay(occurrence.window.due) - toDay(on)) / 7) + 1]]
+        : [],
+    ),
+  );
+}
+
+/** What was never done and would be due at once; what a season keeps for later is spread already. */
+function baselineOf(
+  { duties }: Adoption,
+  house: Parameters<typeof project>[0],
+  entries: Parameters<typeof project>[1],
+  on: CivilDate,
+  around: Surroundings,
+): { item: BaselineItem; key: string }[] {
+  const byId = new Map(duties.map((one) => [one.duty.id, one]));
+  return project(house, entries, on, around).duties.flatMap(({ dutyId, occurrence }) => {
+    const planned = byId.get(dutyId)?.planned;
+    if (!planned || !occurrence?.baseline || occurrence.window.due > on) return [];
+    const { code, companions, system, lifeSafety, minutes } = planned.practice;
+    return [
+      {
+        item: { dutyId, practice: code, bound: companions.bound, system, lifeSafety, minutes },
+        key: occurrence.key,
+      },
+    ];
+  });
+}

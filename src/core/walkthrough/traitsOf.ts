@@ -1,0 +1,49 @@
+import type { FactValue } from '../house/factValue.ts';
+import type { Given } from './given.ts';
+
+const HOUSEHOLD = [
+  'children',
+  'shedding-pets',
+  'smoker',
+  'allergies',
+  'busy-household',
+  'will-look',
+  'uneasy-on-ladders',
+] as const;
+
+/** What the answers tell of the house and its people. What was asked and is not so is told as not so. */
+export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
+  const sewage = given.choice('sewage');
+  const trees = given.choice('trees');
+  const fresh = given.choice('age') === 'new';
+  const burns =
+    given.isOneOf('heat', 'gas-furnace', 'oil-furnace', 'gas-boiler', 'oil-boiler', 'wood') ||
+    (given.choice('heater') !== 'none' && given.isOneOf('heater-fuel', 'gas', 'oil')) ||
+    given.chosen('fires').some((fire) => fire !== 'grill') ||
+    (given.has('appliances', 'dryer') && given.choice('dryer-fuel') === 'gas') ||
+    given.has('parts', 'garage');
+  return new Map<string, FactValue>([
+    ['people', given.count('people')],
+    ...HOUSEHOLD.map((code): [string, FactValue] => [code, given.has('household', code)]),
+    ['new-house', fresh],
+    ['new-plant', fresh],
+    ['builder-cover', given.yes('builder-cover')],
+    ['manufactured', given.has('ground', 'underbelly')],
+    ['masonry', given.choice('walls') === 'masonry'],
+    ['timber-floors', given.has('parts', 'timber-floors')],
+    ['tight-house', given.has('parts', 'tight-house')],
+    ['walk-up-basement', given.has('parts', 'walk-up-basement')],
+    ['light-use', given.has('parts', 'light-use')],
+    ['burns-fuel', burns],
+    ['monitored-alarms', given.choice('smoke-power') === 'monitored'],
+    ['on-site-sewage', sewage === 'septic' || sewage === 'aerobic'],
+    ['garbage-grinder', given.has('appliances', 'garbage-grinder')],
+    ['hard-water', given.yes('hard-water')],
+    ['long-running-hours', given.yes('long-running-hours')],
+    ['trees', trees === null ? null : trees === 'many' || trees === 'pines'],
+    ['few-trees', trees === null ? null : trees === 'few'],
+    ['pine-needles', trees === null ? null : trees === 'pines'],
+    ['dusty-place', given.has('ground', 'dusty-place')],
+    ['building-dust', given.has('ground', 'building-dust')],
+  ]);
+}

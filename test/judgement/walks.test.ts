@@ -1,0 +1,95 @@
+import { describe, expect, test } from 'vitest';
+import { civil, toDay } from '../../src/core/calendar/civilDate.ts';
+import { findPractice, PRACTICES } from '../../src/core/catalogue/catalogue.ts';
+import { planFor } from '../../src/core/catalogue/planFor.ts';
+import { NO_WEATHER } from '../../src/core/climate/weather.ts';
+import type { Home } from '../../src/core/house/house.ts';
+import { adoptionOf, adoptedHouse } from '../../src/core/walkthrough/adoption.ts';
+import { reviewPlan } from '../../src/core/walkthrough/planReview.ts';
+import { STOPS } from '../../src/core/walkthrough/stops.ts';
+import { answersOf, confirmStop, NEW_WALK, nextStop } from '../../src/core/walkthrough/walkState.ts';
+import { walkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
+import { project } from '../../src/core/schedule/project.ts';
+import { asTrial } from '../../src/core/upkeep/trial.ts';
+import { JUDGED, type JudgedHouse } from './houses.ts';
+import { WALKS } from './walks.ts';
+
+const PLAIN = {
+  room: ({ called, number }: { called: string; number: number | null }) => `${called} ${number ?? ''}`.trim(),
+  thing: (kind: string, number: number | null) => `${kind} ${number ?? ''}`.trim(),
+};
+const ON = civil('2026-11-24');
+
+/** Walks through a judged house: the kind is chosen, what its people say otherwise is said, every stop confirmed. */
+function walk(name: string, { place }: JudgedHouse) {
+  const script = WALKS[name];
+  if (!script) throw new Error(`nobody walks through ${name}`);
+  let state = { ...NEW_WALK, kind: script.kind, answers: script.said };
+  for (let stop = nextStop(state); stop !== null; stop = nextStop(state))
+    state = confirmStop(state, stop, place);
+  const walked = walkedHouse(answersOf(state, place), PLAIN);
+  const plan = planFor({ ...place, assets: walked.assets, traits: walked.traits }, PRACTICES);
+  let ids = 0;
+  return { state, walked, plan, adoption: adoptionOf(walked, plan, () => `id-${(ids += 1)}`) };
+}
+
+const homeOf = ({ place }: JudgedHouse): Home => ({
+  id: 'h',
+  name: 'Walked',
+  zone: place.hemisphere === 'south' ? 'Pacific/Auckland' : 'America/Chicago',
+  units: 'us',
+  vocabulary: 'en-US',
+  currency: 'USD',
+  ...place,
+});
+
+describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
+  const { state, walked, plan, adoption } = walk(name, judged);
+
+  test('gives, for what the house was told to have, the plan a practitioner would write', () => {
+    const told = new Set(judged.things.map(([kind]) => kind));
+    const own = plan.duties.filter(({ asset }) => told.has(asset.kind));
+    const schools = Object.fromEntries(own.map(({ practice, school }) => [practice.code, school.code]));
+    expect(schools).toEqual(Object.fromEntries(judged.plan.map(([practice, school]) => [practice, school])));
+  });
+
+  test('finds everything the house was told to have, and gives nothing that does not belong there', () => {
+    const found = new Set(walked.assets.map(({ kind }) => kind));
+    expect(judged.things.map(([kind]) => kind).filter((kind) => !found.has(kind))).toEqual([]);
+    const held = new Set(plan.duties.map(({ practice }) => practice.code));
+    expect(Object.keys(judged.never).filter((code) => held.has(code))).toEqual([]);
+  });
+
+  test('every stop is one tap, and all of them are gone through', () => {
+    expect(state.confirmed).toEqual(STOPS.map(({ code }) => code));
+  });
+
+  test('spreads what was never done over six weeks, life safety in the first, no week above half', () => {
+    const around = { find: findPractice, weather: NO_WEATHER };
+    const review = reviewPlan(homeOf(judged), adoption, ON, around, 'spread');
+    const safety = adoption.duties.filter(({ planned }) => planned.practice.lifeSafety);
+    for (const { duty } of safety) expect(review.weeks.get(duty.id) ?? 1).toBe(1);
+    const total = review.weekMinutes.reduce((sum, minutes) => sum + minutes, 0);
+    expect(review.weekMinutes.filter((minutes) => minutes > 0).length).toBeGreaterThan(3);
+    expect(Math.max(...review.weekMinutes)).toBeLessThan(total / 2);
+    const { house, entries } = adoptedHouse(homeOf(judged), adoption, ON);
+    const spread = project(house, [...entries, ...asTrial(review.puttingOff, ON)], ON, around).duties;
+    for (const { dutyId, occurrence } of spread) {
+      const week = review.weeks.get(dutyId);
+      if (week === undefined) continue;
+      const days = toDay(occurrence?.window.due ?? ON) - toDay(ON);
+      expect(days).toBeGreaterThanOrEqual((week - 1) * 7);
+      expect(days).toBeLessThan(Math.min(week * 7, 42));
+    }
+  });
+
+  test('tells what it asks of a year', () => {
+    const review = reviewPlan(homeOf(judged), adoption, ON, { find: findPractice, weather: NO_WEATHER }, '');
+    expect(review.minutesAYear).toBeGreaterThan(300);
+    expect(review.systems.reduce((sum, { minutesAYear }) => sum + minutesAYear, 0)).toBeCloseTo(
+      review.minutesAYear,
+    );
+    const trades = adoption.duties.filter(({ terms }) => terms.doer === 'trade').length;
+    expect(review.visitsAYear > 0).toBe(trades > 0);
+  });
+});
