@@ -4,7 +4,8 @@ import { MIGRATIONS } from '../src/cluster/installation.ts';
 import { setUpDatabase } from '../src/server/db/setup.ts';
 import { loadDemoOnce } from '../src/demo/load.ts';
 import { line, Page } from '../test/support/browser.ts';
-import { CLOCK_AT, DEMO_PASSWORD, startServer } from '../test/support/running.ts';
+import { CLOCK_AT, DEMO_PASSWORD } from '../test/support/fixed.ts';
+import { startServer } from '../test/support/running.ts';
 import { buildAll } from './build.ts';
 
 // npm run pictures: the pictures of docs/screenshots, of the demo homes on a fixed day.

@@ -9,7 +9,7 @@ import { readHouseFile } from './readHouseFile.ts';
 
 interface Wish {
   readonly file: string;
-  readonly on: CivilDate;
+  readonly days: readonly CivilDate[];
   readonly format: 'text' | 'json';
 }
 
@@ -17,11 +17,14 @@ function readWish(args: string[]): Wish {
   const { values, positionals } = parse(args);
   const [file, extra] = positionals;
   if (file === undefined || extra !== undefined) throw new BadInput([say('cli.usage')]);
-  const { on = '', format = 'text' } = values;
-  if (!isCivilDate(on)) throw new BadInput([say('cli.dateNeeded', { value: on })]);
+  const { on = [''], format = 'text' } = values;
+  const days = on.map((value) => {
+    if (!isCivilDate(value)) throw new BadInput([say('cli.dateNeeded', { value })]);
+    return value;
+  });
   if (format !== 'text' && format !== 'json')
     throw new BadInput([say('cli.formatNeeded', { value: format })]);
-  return { file, on, format };
+  return { file, days, format };
 }
 
 function parse(args: string[]) {
@@ -29,7 +32,7 @@ function parse(args: string[]) {
     return parseArgs({
       args,
       allowPositionals: true,
-      options: { on: { type: 'string' }, format: { type: 'string' } },
+      options: { on: { type: 'string', multiple: true }, format: { type: 'string' } },
     });
   } catch (error) {
     throw new BadInput([error instanceof Error ? error.message : String(error), say('cli.usage')]);
@@ -37,12 +40,17 @@ function parse(args: string[]) {
 }
 
 await runCommand(() => {
-  const { file, on, format } = readWish(process.argv.slice(2));
+  const { file, days, format } = readWish(process.argv.slice(2));
   const house = readHouseFile(file);
   const find = finderWith(house.practices ?? []);
-  const weather = house.weather ?? stationWeather(house.home, on);
-  const items = dueReport(house, house.entries, on, { find, weather });
-  const later = house.entries.filter(({ date }) => date > on).length;
-  if (later > 0) console.error(say('cli.future', { n: later, on }, later));
-  console.log(format === 'json' ? JSON.stringify(items, null, 2) : dueText(house, items, { on, find }));
+  const lists = days.map((on) => {
+    const weather = house.weather ?? stationWeather(house.home, on);
+    const later = house.entries.filter(({ date }) => date > on).length;
+    if (later > 0) console.error(say('cli.future', { n: later, on }, later));
+    return { on, items: dueReport(house, house.entries, on, { find, weather }) };
+  });
+  const [first] = lists;
+  if (format === 'text') for (const { on, items } of lists) console.log(dueText(house, items, { on, find }));
+  // One day is a plain list; of several each says which it is.
+  else console.log(JSON.stringify(lists.length === 1 ? first?.items : lists, null, 2));
 });

@@ -21,6 +21,9 @@ const nothing = z.strictObject({});
 const done = z.strictObject({});
 const ofHome = z.strictObject({ homeId: s.uuidSchema });
 const ofPractice = z.strictObject({ homeId: s.uuidSchema, code: codeSchema });
+const ofSpace = z.strictObject({ homeId: s.uuidSchema, spaceId: s.uuidSchema });
+const ofAsset = z.strictObject({ homeId: s.uuidSchema, assetId: s.uuidSchema });
+const ofPhoto = z.strictObject({ homeId: s.uuidSchema, photoId: s.uuidSchema });
 const ofDuty = z.strictObject({ homeId: s.uuidSchema, dutyId: s.uuidSchema });
 
 const route = <
@@ -89,6 +92,48 @@ export const ROUTES = {
     body: s.hidePracticeSchema,
     response: done,
   }),
+  known: route('GET', '/api/homes/:homeId/known', 'read', home(nothing, s.knownSchema)),
+  saveSpace: route('PUT', '/api/homes/:homeId/spaces/:spaceId', 'write', {
+    params: ofSpace,
+    query: nothing,
+    body: s.saveSpaceSchema,
+    response: done,
+  }),
+  placeAsset: route('PUT', '/api/homes/:homeId/assets/:assetId', 'write', {
+    params: ofAsset,
+    query: nothing,
+    body: s.placeAssetSchema,
+    response: done,
+  }),
+  walk: route('GET', '/api/homes/:homeId/walk', 'read', home(nothing, s.walkSchema)),
+  saveWalk: route('PUT', '/api/homes/:homeId/walk', 'write', home(s.saveWalkSchema, s.walkSchema)),
+  photos: route('GET', '/api/homes/:homeId/photos', 'read', home(nothing, z.array(s.photoSchema))),
+  addPhoto: route('PUT', '/api/homes/:homeId/photos/:photoId', 'write', {
+    params: ofPhoto,
+    query: nothing,
+    body: s.newPhotoSchema,
+    response: s.photoSchema,
+  }),
+  photoImage: route('GET', '/api/homes/:homeId/photos/:photoId/image', 'read', {
+    params: ofPhoto,
+    query: nothing,
+    body: nothing,
+    response: z.unknown(),
+  }),
+  dropPhoto: route('DELETE', '/api/homes/:homeId/photos/:photoId', 'write', {
+    params: ofPhoto,
+    query: nothing,
+    body: nothing,
+    response: done,
+  }),
+  upkeep: route('GET', '/api/homes/:homeId/upkeep', 'read', home(nothing, s.upkeepSchema)),
+  schools: route('GET', '/api/homes/:homeId/duties/:dutyId/schools', 'read', {
+    params: ofDuty,
+    query: nothing,
+    body: nothing,
+    response: s.schoolsSchema,
+  }),
+  trial: route('POST', '/api/homes/:homeId/trial', 'read', home(s.trialSchema, s.movesSchema)),
   addPerson: route('POST', '/api/homes/:homeId/people', 'write', home(s.newPersonSchema, done)),
   members: route('GET', '/api/homes/:homeId/members', 'read', home(nothing, z.array(s.memberSchema))),
   setMember: route('PUT', '/api/homes/:homeId/members', 'own', home(s.setMemberSchema, done)),

@@ -9,7 +9,9 @@ import {
   spaceSchema,
   dutySchema,
 } from '../core/house/house.ts';
+import { factValueSchema } from '../core/house/factValue.ts';
 import { entryBodySchema, entrySchema } from '../core/ledger/entry.ts';
+import { walkStateSchema } from '../core/walkthrough/walkState.ts';
 import { practiceSchema } from '../core/catalogue/practice.ts';
 import { ANCHOR_KEYS } from '../core/climate/anchor.ts';
 import { climateSchema } from '../core/climate/climate.ts';
@@ -200,13 +202,27 @@ const newAssetSchema = assetSchema
 /** One duty on one asset: the asset, and the ids of the duty and of the entry that adopts it. */
 const newUnitSchema = z.strictObject({ asset: uuidSchema, duty: uuidSchema, entry: uuidSchema });
 
-/** Assets to add, where they stand, and duties to adopt, on these or on assets already there, from the day `on`. */
+const newSpaceSchema = spaceSchema.extend({ id: uuidSchema });
+
+/** What may be told together with an addition: what the house is like, and which day a duty is first to be done. */
+const addedEntrySchema = newEntrySchema.refine(
+  ({ body: { kind } }) => kind === 'trait' || kind === 'putOff' || kind === 'fact',
+  { path: ['body', 'kind'], params: { problem: 'not-with-addition' } },
+);
+
+/**
+ * Assets to add, where they stand, and duties to adopt, on these or on assets already there, from the day `on`. A whole walk is added so
+ * at once, with what it tells of the house; `finishesWalk` says that it is over.
+ */
 export const additionSchema = z
   .strictObject({
     batch: uuidSchema,
     on: civilDateSchema,
-    space: spaceSchema.extend({ id: uuidSchema }).optional(),
-    assets: z.array(newAssetSchema).max(50),
+    space: newSpaceSchema.optional(),
+    spaces: z.array(newSpaceSchema).max(100).optional(),
+    entries: z.array(addedEntrySchema).max(400).optional(),
+    finishesWalk: z.boolean().optional(),
+    assets: z.array(newAssetSchema).max(200),
     duties: z
       .array(
         z.strictObject({
@@ -215,7 +231,7 @@ export const additionSchema = z
           units: z.array(newUnitSchema).min(1).max(50),
         }),
       )
-      .max(20),
+      .max(400),
   })
   .refine((request) => request.assets.length + request.duties.length > 0, {
     path: ['assets'],
@@ -227,3 +243,130 @@ export const newPersonSchema = z.strictObject({ id: uuidSchema, name: personName
 export const memberSchema = z.strictObject({ personId: uuidSchema, name: z.string(), role: roleSchema });
 export const setMemberSchema = z.strictObject({ email, role: roleSchema });
 export const eraseHomeSchema = z.strictObject({ name: z.string() });
+
+/** What is known now of the house: facts as last told, by asset; traits; what stands there no more. */
+export const knownSchema = z.strictObject({
+  on: civilDateSchema,
+  facts: z.record(uuidSchema, z.record(z.string(), factValueSchema)),
+  traits: z.record(z.string(), factValueSchema),
+  gone: z.array(uuidSchema),
+});
+export type KnownBody = z.infer<typeof knownSchema>;
+
+export const saveSpaceSchema = z.strictObject({ space: newSpaceSchema });
+/** What a thing is called, where it stands and since when; null: not known. */
+export const placeAssetSchema = z.strictObject({
+  name: assetSchema.shape.name,
+  space: uuidSchema.nullable(),
+  installed: civilDateSchema.nullable(),
+});
+
+export const walkSchema = z.strictObject({
+  /** Counts the savings; 0 before the first. */
+  revision: z.int(),
+  state: walkStateSchema,
+  finished: z.boolean(),
+});
+export type WalkBody = z.infer<typeof walkSchema>;
+/** `saw`: the revision one started from; when another device has saved since, the answer is a conflict. */
+export const saveWalkSchema = z.strictObject({ saw: z.int().min(0), state: walkStateSchema });
+
+/** Kinds of image that are read. Whatever comes is kept as JPEG, sized down, without what the camera wrote into it. */
+export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
+/** Bytes of one photo as it is sent, in base 64. */
+const MOST_IMAGE_TEXT = 16_000_000;
+export const newPhotoSchema = z.strictObject({
+  asset: uuidSchema.optional(),
+  caption: z.string().trim().max(200),
+  image: z.base64().min(1).max(MOST_IMAGE_TEXT),
+});
+export const photoSchema = z.strictObject({
+  id: uuidSchema,
+  asset: uuidSchema.nullable(),
+  caption: z.string(),
+  width: z.int(),
+  height: z.int(),
+  addedAt: z.iso.datetime(),
+  by: uuidSchema,
+});
+export type PhotoBody = z.infer<typeof photoSchema>;
+
+const occurrenceSchema = scheduleRowSchema.shape.occurrence.unwrap();
+export const proposalSchema = z.strictObject({
+  days: z.int(),
+  low: z.int(),
+  high: z.int(),
+  present: z.int(),
+  looks: z.array(
+    z.strictObject({ on: civilDateSchema, grade: z.number(), days: z.int(), boundOnly: z.boolean() }),
+  ),
+});
+/** How each duty is kept, and what a good practitioner would keep besides. */
+export const upkeepSchema = z.strictObject({
+  on: civilDateSchema,
+  known: knownSchema,
+  kept: z.array(
+    z.strictObject({
+      dutyId: uuidSchema,
+      terms: termsSchema,
+      since: civilDateSchema,
+      pausedSince: civilDateSchema.nullable(),
+      retiredOn: civilDateSchema.nullable(),
+      next: z.array(occurrenceSchema),
+      proposal: proposalSchema.nullable(),
+      /** Minutes one time takes: the middle of what this home has logged, else what the practice says; null where neither tells. */
+      minutes: z.int().nullable(),
+      minutesFrom: z.enum(['record', 'practice']).nullable(),
+    }),
+  ),
+  /** Duties of the plan that are not kept here. */
+  suggested: z.array(
+    z.strictObject({
+      practice: codeSchema,
+      asset: uuidSchema,
+      school: codeSchema,
+      because: z.enum(['default', 'fits']),
+    }),
+  ),
+  besides: z.array(z.strictObject({ practice: codeSchema, asset: uuidSchema })),
+  leftOut: z.array(
+    z.strictObject({
+      practice: codeSchema,
+      asset: uuidSchema,
+      because: z.enum(['not-here', 'not-known', 'alternative', 'covered']),
+      by: codeSchema.nullable(),
+    }),
+  ),
+});
+export type UpkeepBody = z.infer<typeof upkeepSchema>;
+
+/** What each school would mean for one duty of this home. */
+export const schoolsSchema = z.strictObject({
+  schools: z.array(
+    z.strictObject({
+      school: codeSchema,
+      terms: termsSchema,
+      timesAYear: z.number(),
+      minutesAYear: z.number(),
+      next: civilDateSchema.nullable(),
+      reasons: z.array(reasonSchema),
+      byEvent: z.boolean(),
+    }),
+  ),
+});
+export type SchoolsBody = z.infer<typeof schoolsSchema>;
+
+/** Entries that are only being considered, as if written today. */
+export const trialSchema = z.strictObject({ bodies: z.array(entryBodySchema).min(1).max(400) });
+export const movesSchema = z.strictObject({
+  moves: z.array(
+    z.strictObject({
+      dutyId: uuidSchema,
+      from: civilDateSchema.nullable(),
+      to: civilDateSchema.nullable(),
+      days: z.int().nullable(),
+      sleep: sleepSchema.nullable(),
+    }),
+  ),
+});
+export type MovesBody = z.infer<typeof movesSchema>;

@@ -1,12 +1,22 @@
 import { describe, expect, test } from 'vitest';
 import { civil } from '../core/calendar/civilDate.ts';
 import { houseFileSchema } from '../core/formats/houseFile.ts';
+import { ageingOf } from '../core/house/expectedLife.ts';
+import { fitsSpec } from '../core/house/factSpec.ts';
+import { specOf } from '../core/house/factsOfKind.ts';
+import { knownHouse } from '../core/house/knownHouse.ts';
+import { traitFits } from '../core/house/traitSpec.ts';
 import { project } from '../core/schedule/project.ts';
+import { standingLines } from '../core/schedule/standingLines.ts';
 import { around } from '../../test/support/surroundings.ts';
 import { DEMO_HOMES } from './data/homes.ts';
+import type { DemoHome } from './demoHome.ts';
 import { demoHouse } from './history.ts';
 
-const DAYS = ['2026-11-24', '2027-02-28', '2028-02-29', '2028-07-14'].map(civil);
+const DAYS = ['2026-11-24', '2027-02-28', '2028-07-14'].map(civil);
+const DAY = civil('2026-11-24');
+const LOADED = new Map(DEMO_HOMES.map((demo) => [demo, demoHouse(demo, DAY)]));
+const loaded = (demo: DemoHome) => LOADED.get(demo) ?? demoHouse(demo, DAY);
 
 describe.each(DEMO_HOMES.map((demo) => [demo.home.name, demo] as const))(
   'the demo home %s',
@@ -21,17 +31,88 @@ describe.each(DEMO_HOMES.map((demo) => [demo.home.name, demo] as const))(
       },
     );
 
-    test('has been kept believably: done many times, now and then late, hardly ever early', () => {
-      const [day = civil('2026-11-24')] = DAYS;
-      const file = demoHouse(demo, day);
-      const satisfied = project(file, file.entries, day, around(file, day)).duties.flatMap(
-        (duty) => duty.satisfied,
+    test('has been kept believably: done many times, now and then late, never in vain', () => {
+      const file = loaded(demo);
+      const { duties } = project(file, file.entries, DAY, around(file, DAY));
+      const satisfied = duties.flatMap((duty) => duty.satisfied);
+      expect(satisfied.length).toBeGreaterThan(100);
+      expect(satisfied.filter(({ daysLate }) => daysLate > 0).length).toBeGreaterThan(20);
+      expect(duties.every(({ extras }) => extras.length === 0)).toBe(true);
+      expect(duties.some(({ occurrence }) => occurrence !== null && occurrence.window.latest < DAY)).toBe(
+        true,
       );
-      expect(satisfied.length).toBeGreaterThan(20);
-      expect(satisfied.some(({ daysLate }) => daysLate > 0)).toBe(true);
-      expect(
-        project(file, file.entries, day, around(file, day)).duties.every(({ extras }) => extras.length === 0),
-      ).toBe(true);
+    });
+
+    test('tells of its things and itself only what can be told of them', () => {
+      const file = loaded(demo);
+      for (const { kind, id, facts = {} } of file.assets)
+        for (const [code, value] of Object.entries(facts)) {
+          const spec = specOf(kind, code);
+          expect(spec, `${id}: ${code}`).toBeDefined();
+          expect(spec && fitsSpec(spec, value), `${id}: ${code} ${String(value)}`).toBe(true);
+        }
+      for (const [trait, value] of Object.entries(demo.traits))
+        expect(traitFits(trait, value), trait).toBe(true);
     });
   },
 );
+
+describe('what the demo homes have to show', () => {
+  const files = [...LOADED.values()];
+  const some = (holds: (file: (typeof files)[number]) => boolean): boolean => files.some(holds);
+  const kinds = new Set(files.flatMap(({ entries }) => entries.map(({ body }) => body.kind)));
+
+  test('both halves of the world, both wordings, both systems of units', () => {
+    const homes = DEMO_HOMES.map(({ home }) => home);
+    expect(new Set(homes.map(({ hemisphere }) => hemisphere)).size).toBe(2);
+    expect(new Set(homes.map(({ vocabulary }) => vocabulary)).size).toBe(2);
+    expect(new Set(homes.map(({ units }) => units)).size).toBe(2);
+    expect(new Set(homes.map(({ climate }) => climate?.station)).size).toBe(homes.length);
+  });
+
+  test('readings, findings, corrections, a replaced thing', () => {
+    for (const kind of ['reading', 'finding', 'amends', 'voids', 'replaced', 'bought', 'event'] as const)
+      expect(kinds).toContain(kind);
+  });
+
+  test('graded filters that speak for another interval', () => {
+    expect(
+      some((file) =>
+        project(file, file.entries, DAY, around(file, DAY)).duties.some(({ proposal }) => proposal),
+      ),
+    ).toBe(true);
+  });
+
+  test('an alarm past its age', () => {
+    const past = ({ assets }: (typeof files)[number]) =>
+      assets.some((asset) => asset.kind === 'smoke-alarm' && ageingOf(asset, DAY)?.standing === 'past');
+    expect(some(past)).toBe(true);
+  });
+
+  test('a crack that is being watched and grows', () => {
+    const widths =
+      files[0]?.entries.flatMap(({ body }) =>
+        body.kind === 'reading' && body.measure === 'crack-width' ? [body.value] : [],
+      ) ?? [];
+    expect(widths.length).toBeGreaterThan(3);
+    expect(widths.at(-1)).toBeGreaterThan(widths[0] ?? Infinity);
+  });
+
+  test('something shut more than a year ago and never opened again', () => {
+    const shut = files.flatMap((file) =>
+      standingLines(file, file.entries, DAY, around(file, DAY)).filter(
+        ({ standing, since }) => standing === 'closed' && since !== null && since < '2026-01-01',
+      ),
+    );
+    expect(shut.length).toBeGreaterThan(0);
+  });
+
+  test('things nobody has found out yet', () => {
+    const unknown = files.flatMap((file) =>
+      knownHouse(file, file.entries, DAY).assets.flatMap(({ facts }) =>
+        Object.values(facts ?? {}).filter((value) => value === null),
+      ),
+    );
+    expect(unknown.length).toBeGreaterThan(3);
+  });
+});

@@ -33,7 +33,10 @@ beforeAll(async () => {
 afterAll(() => api.close());
 
 const fill = (path: string, home = homeId): string =>
-  path.replace(':homeId', home).replace(':dutyId', duty).replace(':code', 'gutter-clean');
+  path
+    .replace(':homeId', home)
+    .replace(/:\w+Id/g, duty)
+    .replace(':code', 'gutter-clean');
 
 function ask(
   agent: Agent | ReturnType<typeof supertest>,

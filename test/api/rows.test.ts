@@ -33,6 +33,8 @@ const HOME_TABLES = [
   'duty',
   'entry',
   'duty_window',
+  'photo',
+  'walk',
 ];
 
 describe('rows of a home', () => {

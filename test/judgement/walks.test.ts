@@ -7,7 +7,13 @@ import type { Home } from '../../src/core/house/house.ts';
 import { adoptionOf, adoptedHouse } from '../../src/core/walkthrough/adoption.ts';
 import { reviewPlan } from '../../src/core/walkthrough/planReview.ts';
 import { STOPS } from '../../src/core/walkthrough/stops.ts';
-import { answersOf, confirmStop, NEW_WALK, nextStop } from '../../src/core/walkthrough/walkState.ts';
+import {
+  answersOf,
+  confirmStop,
+  NEW_WALK,
+  nextStop,
+  type WalkState,
+} from '../../src/core/walkthrough/walkState.ts';
 import { walkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
 import { project } from '../../src/core/schedule/project.ts';
 import { asTrial } from '../../src/core/upkeep/trial.ts';
@@ -24,7 +30,7 @@ const ON = civil('2026-11-24');
 function walk(name: string, { place }: JudgedHouse) {
   const script = WALKS[name];
   if (!script) throw new Error(`nobody walks through ${name}`);
-  let state = { ...NEW_WALK, kind: script.kind, answers: script.said };
+  let state: WalkState = { ...NEW_WALK, kind: script.kind, answers: script.said };
   for (let stop = nextStop(state); stop !== null; stop = nextStop(state))
     state = confirmStop(state, stop, place);
   const walked = walkedHouse(answersOf(state, place), PLAIN);

@@ -25,8 +25,9 @@ export interface Api {
   close(): Promise<void>;
 }
 
-export async function startApi(overrides: Partial<Config> = {}): Promise<Api> {
-  const urls = await freshDatabase();
+/** `template`: the database to copy; a migrated, empty one unless said. */
+export async function startApi(overrides: Partial<Config> = {}, template?: string): Promise<Api> {
+  const urls = await freshDatabase(template);
   const { db, pool } = openDatabase(urls.app, () => undefined);
   let now = Date.parse(`${TODAY}T18:00:00Z`);
   const config: Config = {

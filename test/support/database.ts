@@ -1,19 +1,17 @@
 import { Client } from 'pg';
 import { inject } from 'vitest';
 import { urlsOf, type DatabaseUrls } from '../../src/server/db/setup.ts';
-
-export const TEMPLATE = 'salt_template';
-export const PASSWORDS = { owner: 'owner-of-tests', app: 'app-of-tests' };
+import { PASSWORDS, TEMPLATE } from './fixed.ts';
 
 let made = 0;
 
-/** A fresh, migrated database of its own, and the superuser's address of it. */
-export async function freshDatabase(): Promise<DatabaseUrls & { admin: string }> {
+/** A fresh, migrated database of its own (or a copy of another), and the superuser's address of it. */
+export async function freshDatabase(template = TEMPLATE): Promise<DatabaseUrls & { admin: string }> {
   made += 1;
   const name = `t_${process.pid}_${made}_${Date.now().toString(36)}`;
   const admin = new URL(inject('adminUrl'));
   admin.pathname = '/postgres';
-  await query(admin.href, `CREATE DATABASE ${name} TEMPLATE ${TEMPLATE}`);
+  await query(admin.href, `CREATE DATABASE ${name} TEMPLATE ${template}`);
   admin.pathname = `/${name}`;
   return { ...urlsOf(admin.href, PASSWORDS), admin: admin.href };
 }

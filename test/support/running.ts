@@ -1,12 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { resolve } from 'node:path';
-import { loadDemoOnce } from '../../src/demo/load.ts';
 import { freshDatabase } from './database.ts';
-
-/** The instant every browser test lives at. */
-export const CLOCK_AT = '2026-11-24T18:00:00Z';
-export const DEMO_PASSWORD = 'salt-and-water';
+import { CLOCK_AT, DEMO_PASSWORD, DEMO_TEMPLATE } from './fixed.ts';
 
 /** The built server in a process of its own. */
 export interface RunningServer {
@@ -44,7 +40,6 @@ export async function startServer(databaseUrl: string, port = 0): Promise<Runnin
 
 /** A server on a fresh database with the demo homes in it. */
 export async function startDemo(): Promise<RunningServer & { databaseUrl: string }> {
-  const { app } = await freshDatabase();
-  await loadDemoOnce(app, DEMO_PASSWORD, Date.parse(CLOCK_AT));
+  const { app } = await freshDatabase(DEMO_TEMPLATE);
   return { ...(await startServer(app)), databaseUrl: app };
 }

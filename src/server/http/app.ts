@@ -8,10 +8,14 @@ import type { Services } from './context.ts';
 import { answerErrors } from './errors.ts';
 import { accountHandlers } from './handlers/accounts.ts';
 import { homeHandlers } from './handlers/homes.ts';
+import { houseHandlers } from './handlers/house.ts';
 import { ledgerHandlers } from './handlers/ledger.ts';
 import { mountRoutes } from './mount.ts';
 import { limitAttempts, refuseCrossSite, securityHeaders } from './security.ts';
-import { sessions } from './session.ts';
+import { onlySignedIn, sessions } from './session.ts';
+
+/** Where photos are sent: they are larger than anything else may be. */
+const PHOTOS = '/api/homes/:homeId/photos';
 
 /** The whole of HTTP: the API below `/api`, the built page everywhere else. */
 export function createApp(services: Services, pool: Pool): Express {
@@ -21,9 +25,13 @@ export function createApp(services: Services, pool: Pool): Express {
   app.set('query parser', 'simple');
   if (services.config.publicUrl) app.set('trust proxy', 1);
   app.use(securityHeaders(services));
-  app.use('/api', refuseCrossSite(services), express.json({ limit: '1mb' }), sessions(pool, services));
+  app.use('/api', refuseCrossSite(services));
+  app.use(PHOTOS, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
+  app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
   app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
-  app.use(mountRoutes(services, { ...accountHandlers, ...homeHandlers, ...ledgerHandlers }));
+  app.use(
+    mountRoutes(services, { ...accountHandlers, ...homeHandlers, ...houseHandlers, ...ledgerHandlers }),
+  );
   app.use('/api', () => {
     throw new Failure('not-found');
   });

@@ -15,6 +15,11 @@ export interface Services {
   readonly log: Logger;
 }
 
+/** What a handler answers with where the answer is an image. */
+export class ImageAnswer {
+  constructor(readonly jpeg: Buffer) {}
+}
+
 interface Call<N extends RouteName> {
   readonly services: Services;
   readonly request: Request;

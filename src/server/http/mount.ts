@@ -1,11 +1,11 @@
-import { Router, type Request } from 'express';
+import { Router, type Request, type Response } from 'express';
 import type { z } from 'zod';
 import { firstProblem } from '../../contract/errors.ts';
 import { ROUTES, type RouteName, type RouteSpec } from '../../contract/routes.ts';
 import type { Permission } from '../../contract/access.ts';
 import { inHome } from '../services/access.ts';
 import { Failure } from '../services/failure.ts';
-import type { Handlers, Services } from './context.ts';
+import { ImageAnswer, type Handlers, type Services } from './context.ts';
 import { personOf } from './session.ts';
 
 /** Mounts every route of the table: who may call is settled first, then what was sent is read, then the handler runs. */
@@ -17,10 +17,17 @@ export function mountRoutes(services: Services, handlers: Handlers): Router {
     const handler = handlers[name] as (call: object) => Promise<unknown>;
     const method = spec.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
     router[method](spec.path, async (request, response) => {
-      response.set('cache-control', 'no-store').json(await answer(services, spec, request, handler));
+      send(response, await answer(services, spec, request, handler));
     });
   }
   return router;
+}
+
+/** An image goes out as it is and never changes; all else is JSON of this moment. */
+function send(response: Response, body: unknown): void {
+  if (body instanceof ImageAnswer)
+    response.set('cache-control', 'private, max-age=31536000, immutable').type('image/jpeg').send(body.jpeg);
+  else response.set('cache-control', 'no-store').json(body);
 }
 
 function answer(

@@ -79,3 +79,11 @@ export function endSession(request: Request): Promise<void> {
 }
 
 const asError = (error: unknown): Error => (error instanceof Error ? error : new Error(String(error)));
+
+/** Lets nobody further who is not signed in: before anything large is read. */
+export const onlySignedIn =
+  (services: Services): RequestHandler =>
+  (request, _response, next) => {
+    personOf(request, services);
+    next();
+  };

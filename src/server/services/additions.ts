@@ -1,13 +1,16 @@
 import type { Addition } from '../../contract/schemas.ts';
 import { finderWith } from '../../core/catalogue/catalogue.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
-import type { Asset, Duty, Home, House } from '../../core/house/house.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import type { Asset, Duty, Home, House, Space } from '../../core/house/house.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { dutyOf } from '../../core/ledger/references.ts';
 import type { Tx } from '../db/database.ts';
 import { lockLedger } from '../stores/entryStore.ts';
 import { insertAssets, insertDuties, insertSpaces, loadHouse } from '../stores/houseStore.ts';
+import { finishWalk } from '../stores/walkStore.ts';
 import { canonicalHash } from './chain.ts';
+import { checkNewEntry, loadCheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { writeDrafts, type Draft, type Writing } from './ledger.ts';
 import { rebuildHome } from './schedule.ts';
@@ -22,13 +25,36 @@ export async function addToHouse(tx: Tx, home: Home, addition: Addition, writing
   if (alreadyAdded(house, assets, duties)) return;
   checkAssets(house, addition, assets);
   checkDuties(house, addition, assets);
-  const { space } = addition;
-  if (space && !house.spaces.some(({ id }) => id === space.id)) await insertSpaces(tx, home.id, [space]);
+  const fresh = spacesOf(addition).filter(({ id }) => !house.spaces.some((space) => space.id === id));
+  await insertSpaces(tx, home.id, fresh);
   await insertAssets(tx, home.id, assets);
   await insertDuties(tx, home.id, duties);
   await writeDrafts(tx, home.id, draftsOf(addition, writing), ({ body }) => dutyOf(body));
+  await writeTold(tx, home, addition, writing, today);
+  if (addition.finishesWalk === true) await finishWalk(tx, home.id);
   await rebuildHome(tx, home, today);
 }
+
+/** What is told together with an addition, judged as if it were written on its own just after. */
+async function writeTold(
+  tx: Tx,
+  home: Home,
+  { entries = [] }: Addition,
+  writing: Writing,
+  today: CivilDate,
+): Promise<void> {
+  if (entries.length === 0) return;
+  const context = await loadCheckContext(tx, home, today);
+  const stampedAt = new Date(writing.now).toISOString();
+  const drafts = entries.map((entry, index): Draft => {
+    const draft = { ...entry, by: writing.by, stampedAt };
+    checkNewEntry(context, draft, `entries[${index}]`);
+    return draft;
+  });
+  await writeDrafts(tx, home.id, drafts, context.dutyOfEntry);
+}
+
+const spacesOf = ({ space, spaces = [] }: Addition): Space[] => [...(space ? [space] : []), ...spaces];
 
 function partsOf(addition: Addition): { assets: Asset[]; duties: Duty[] } {
   const assets = addition.assets.map(({ replacement: _replacement, ...asset }): Asset => asset);
@@ -57,10 +83,7 @@ function alreadyAdded(house: House, assets: readonly Asset[], duties: readonly D
 
 /** What an asset points to must be in the house or further up the same list. */
 function checkAssets(house: House, addition: Addition, assets: readonly Asset[]): void {
-  const spaces = new Set([
-    ...house.spaces.map(({ id }) => id),
-    ...(addition.space ? [addition.space.id] : []),
-  ]);
+  const spaces = new Set([...house.spaces, ...spacesOf(addition)].map(({ id }) => id));
   const known = new Set(house.assets.map(({ id }) => id));
   const succeeded = new Set(house.assets.map(({ succeeds }) => succeeds));
   assets.forEach((asset, index) => {

@@ -2,6 +2,9 @@ import type { NewEntry } from '../../contract/schemas.ts';
 import type { ErrorCode } from '../../contract/errors.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Asset, Duty, Home, House, Person } from '../../core/house/house.ts';
+import { fitsSpec } from '../../core/house/factSpec.ts';
+import { specOf } from '../../core/house/factsOfKind.ts';
+import { traitFits } from '../../core/house/traitSpec.ts';
 import { timingOf, type FindPractice } from '../../core/house/timingOf.ts';
 import { checkCorrection } from '../../core/ledger/corrections.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
@@ -110,7 +113,25 @@ function checkKind(context: CheckContext, entry: Entry, at: string): void {
     checkPutOff(context, body, at);
   } else if (body.kind === 'done' && body.occurrence !== undefined) {
     checkDoneFor(context, body.duty, body.occurrence, entry.date, at);
+  } else if (body.kind === 'fact') {
+    checkFact(context, body, at);
+  } else if (body.kind === 'trait' && !traitFits(body.trait, body.value)) {
+    throw new Failure('invalid', `${at}.body.value`, { kind: 'trait-value' });
   }
+}
+
+/** What is known of a kind of thing is told in one way; a fact of the household's own making in any. */
+function checkFact(
+  { assets }: CheckContext,
+  { asset, fact, value }: Extract<Entry['body'], { kind: 'fact' }>,
+  at: string,
+): void {
+  const kind = assets.find(({ id }) => id === asset)?.kind;
+  const spec = kind && specOf(kind, fact);
+  if (!spec || fitsSpec(spec, value)) return;
+  const bounds = spec.kind === 'number' ? { minimum: spec.min, maximum: spec.max } : {};
+  const options = spec.kind === 'choice' ? { options: spec.options.map(String) } : {};
+  throw new Failure('invalid', `${at}.body.value`, { kind: `fact-${spec.kind}`, ...bounds, ...options });
 }
 
 /** Done for an occurrence by name: it must be the outstanding one, and its window, as weather and companions have moved it, open. */

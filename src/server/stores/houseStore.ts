@@ -1,4 +1,4 @@
-import { asc, eq } from 'drizzle-orm';
+import { and, asc, eq } from 'drizzle-orm';
 import {
   assetSchema,
   dutyPracticeSchema,
@@ -30,7 +30,8 @@ export async function loadHouse(tx: Tx, home: Home): Promise<House> {
     home,
     ...own,
     spaces: spaces.map(
-      ({ id, name, storey, side }): Space => ({ id, name, ...withoutNulls({ storey, side }) }) as Space,
+      ({ id, name, use, storey, side }): Space =>
+        ({ id, name, ...withoutNulls({ use, storey, side }) }) as Space,
     ),
     assets: assets.map((row) => {
       const served = serves.filter(({ assetId }) => assetId === row.id).map(({ servesId }) => servesId);
@@ -69,6 +70,30 @@ function toAsset(row: typeof asset.$inferSelect, serves: string[]): Asset {
 export async function insertSpaces(tx: Tx, homeId: string, spaces: readonly Space[]): Promise<void> {
   if (spaces.length === 0) return;
   await tx.insert(space).values(spaces.map((one) => ({ homeId, ...one })));
+}
+
+/** Adds a space, or changes what it is called and what it is for. */
+export async function saveSpace(tx: Tx, homeId: string, one: Space): Promise<void> {
+  const { id, name, use = null, storey = null, side = null } = one;
+  await tx
+    .insert(space)
+    .values({ homeId, id, name, use, storey, side })
+    .onConflictDoUpdate({ target: [space.homeId, space.id], set: { name, use, storey, side } });
+}
+
+/** Changes what an asset is called, where it stands and since when; false where the home has none of that id. */
+export async function placeAsset(
+  tx: Tx,
+  homeId: string,
+  id: string,
+  { name, space: spaceId, installed }: { name: string; space: string | null; installed: CivilDate | null },
+): Promise<boolean> {
+  const changed = await tx
+    .update(asset)
+    .set({ name, spaceId, installed })
+    .where(and(eq(asset.homeId, homeId), eq(asset.id, id)))
+    .returning({ id: asset.id });
+  return changed.length > 0;
 }
 
 /** Adds assets. An asset may be part of, serve or succeed one further down the same list: the rows are put in order first. */

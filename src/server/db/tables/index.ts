@@ -10,5 +10,7 @@ export * from './home.ts';
 export * from './homePerson.ts';
 export * from './homePractice.ts';
 export * from './membership.ts';
+export * from './photo.ts';
 export * from './session.ts';
 export * from './space.ts';
+export * from './walk.ts';

@@ -9,6 +9,7 @@ export const space = pgTable(
     homeId: uuid('home_id').notNull(),
     id: uuid('id').notNull(),
     name: text('name').notNull(),
+    use: text('use').$type<NonNullable<Space['use']>>(),
     storey: integer('storey'),
     side: text('side').$type<NonNullable<Space['side']>>(),
   },

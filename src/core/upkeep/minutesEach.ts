@@ -1,0 +1,42 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
+import type { House } from '../house/house.ts';
+import { standingUpTo } from '../house/knownHouse.ts';
+import type { FindPractice } from '../house/timingOf.ts';
+import type { Entry } from '../ledger/entry.ts';
+
+/** Minutes one time of a duty takes, and who says so. */
+export interface MinutesEach {
+  readonly minutes: number;
+  readonly minutesFrom: 'record' | 'practice';
+}
+
+/** So many logged times are believed before the practice's own figure. */
+const BELIEVED = 3;
+
+/** Minutes of each duty: the median of what this home has logged, else what the practice says. One that nobody tells is left out. */
+export function minutesEach(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  find: FindPractice,
+): ReadonlyMap<string, MinutesEach> {
+  const logged = new Map<string, number[]>();
+  for (const { body } of standingUpTo(entries, on))
+    if (body.kind === 'done' && body.minutes !== undefined)
+      logged.set(body.duty, [...(logged.get(body.duty) ?? []), body.minutes]);
+  return new Map(
+    house.duties.flatMap(({ id, practice }): [string, MinutesEach][] => {
+      const own = logged.get(id) ?? [];
+      if (own.length >= BELIEVED) return [[id, { minutes: median(own), minutesFrom: 'record' }]];
+      const known = practice.from === 'catalogue' ? find(practice.code) : undefined;
+      return known ? [[id, { minutes: known.minutes, minutesFrom: 'practice' }]] : [];
+    }),
+  );
+}
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const middle = Math.floor(sorted.length / 2);
+  const [low = 0, high = 0] = [sorted[middle - 1], sorted[middle]];
+  return sorted.length % 2 === 1 ? high : Math.round((low + high) / 2);
+}

@@ -1,0 +1,47 @@
+import { civilDateIn } from '../../../core/calendar/zone.ts';
+import { addPhoto, dropPhoto, imageOf, photosOf } from '../../services/photos.ts';
+import { keepSpace, putThing } from '../../services/things.ts';
+import { knownOf, schoolsFor, trialOn, upkeepOn } from '../../services/upkeep.ts';
+import { saveWalk, walkOf } from '../../services/walk.ts';
+import { ImageAnswer, type Handlers } from '../context.ts';
+
+type Names =
+  | 'known'
+  | 'saveSpace'
+  | 'placeAsset'
+  | 'walk'
+  | 'saveWalk'
+  | 'photos'
+  | 'addPhoto'
+  | 'photoImage'
+  | 'dropPhoto'
+  | 'upkeep'
+  | 'schools'
+  | 'trial';
+
+export const houseHandlers: Pick<Handlers, Names> = {
+  known: ({ services: { clock }, tx, home }) => knownOf(tx, home, civilDateIn(home.zone, clock())),
+  saveSpace: async ({ tx, home, params, body }) => {
+    await keepSpace(tx, home, params.spaceId, body.space);
+    return {};
+  },
+  placeAsset: async ({ services: { clock }, tx, home, params, body }) => {
+    await putThing(tx, home, params.assetId, body, civilDateIn(home.zone, clock()));
+    return {};
+  },
+  walk: ({ tx, home }) => walkOf(tx, home),
+  saveWalk: ({ services: { clock }, tx, home, body }) => saveWalk(tx, home, body.saw, body.state, clock()),
+  photos: ({ tx, home }) => photosOf(tx, home),
+  addPhoto: ({ services: { clock }, tx, home, personId, params, body }) =>
+    addPhoto(tx, home, params.photoId, body, { by: personId, now: clock() }),
+  photoImage: async ({ tx, home, params }) => new ImageAnswer(await imageOf(tx, home, params.photoId)),
+  dropPhoto: async ({ tx, home, params }) => {
+    await dropPhoto(tx, home, params.photoId);
+    return {};
+  },
+  upkeep: ({ services: { clock }, tx, home }) => upkeepOn(tx, home, civilDateIn(home.zone, clock())),
+  schools: ({ services: { clock }, tx, home, params }) =>
+    schoolsFor(tx, home, params.dutyId, civilDateIn(home.zone, clock())),
+  trial: ({ services: { clock }, tx, home, body }) =>
+    trialOn(tx, home, body.bodies, civilDateIn(home.zone, clock())),
+};

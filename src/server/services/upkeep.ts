@@ -1,0 +1,123 @@
+import type { KnownBody, MovesBody, SchoolsBody, UpkeepBody } from '../../contract/schemas.ts';
+import { PRACTICES } from '../../core/catalogue/catalogue.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import { planFor } from '../../core/catalogue/planFor.ts';
+import { rootsOf, type Home, type House } from '../../core/house/house.ts';
+import { knownHouse } from '../../core/house/knownHouse.ts';
+import type { Entry, EntryBody } from '../../core/ledger/entry.ts';
+import { referencesOf } from '../../core/ledger/references.ts';
+import { keptOn } from '../../core/upkeep/keptOn.ts';
+import { minutesEach } from '../../core/upkeep/minutesEach.ts';
+import { schoolsCompared } from '../../core/upkeep/schoolsCompared.ts';
+import { movesOf } from '../../core/upkeep/trial.ts';
+import type { Tx } from '../db/database.ts';
+import { loadLedger } from '../stores/entryStore.ts';
+import { loadHouse } from '../stores/houseStore.ts';
+import { Failure } from './failure.ts';
+import { surroundingsOf } from './schedule.ts';
+
+/** What is known now of a house. */
+export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
+  return toKnown(await loadHouse(tx, home), await loadLedger(tx, home.id), on);
+}
+
+function toKnown(house: House, ledger: readonly Entry[], on: CivilDate): KnownBody {
+  const { assets, traits } = knownHouse(house, ledger, on);
+  const standing = new Set(assets.map(({ id }) => id));
+  return {
+    on,
+    facts: Object.fromEntries(assets.flatMap(({ id, facts }) => (facts ? [[id, facts]] : []))),
+    traits: Object.fromEntries(traits),
+    gone: house.assets.flatMap(({ id }) => (standing.has(id) ? [] : [id])),
+  };
+}
+
+/** How every duty is kept on a day, and what a good practitioner would keep besides. */
+export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<UpkeepBody> {
+  const house = await loadHouse(tx, home);
+  const ledger = await loadLedger(tx, home.id);
+  const around = surroundingsOf(house, on);
+  const kept = keptOn(house, ledger, on, around);
+  const minutes = minutesEach(house, ledger, on, around.find);
+  const { assets, traits } = knownHouse(house, ledger, on);
+  const shown = [...PRACTICES, ...(house.practices ?? [])].filter(
+    ({ code }) => !(house.hidden ?? []).includes(code),
+  );
+  const plan = planFor({ ...home, assets, traits }, shown);
+  return {
+    on,
+    known: toKnown(house, ledger, on),
+    kept: kept.map(({ next, ...one }) => ({
+      ...one,
+      next: next.map((occurrence) => ({ ...occurrence, reasons: [...occurrence.reasons] })),
+      proposal: one.proposal && { ...one.proposal, looks: [...one.proposal.looks] },
+      ...(minutes.get(one.dutyId) ?? { minutes: null, minutesFrom: null }),
+    })),
+    suggested: plan.duties
+      .filter(({ practice, asset }) => !isKept(house, kept, practice.code, asset.id))
+      .map(({ practice, asset, school, because }) => ({
+        practice: practice.code,
+        asset: asset.id,
+        school: school.code,
+        because,
+      })),
+    besides: plan.besides.map(({ practice, asset }) => ({ practice: practice.code, asset: asset.id })),
+    leftOut: plan.leftOut.map(({ practice, asset, because, by }) => ({
+      practice: practice.code,
+      asset: asset.id,
+      because,
+      by,
+    })),
+  };
+}
+
+/** A duty of that practice on the thing, or on one it replaced, that has not been given up. */
+function isKept(house: House, kept: ReturnType<typeof keptOn>, code: string, asset: string): boolean {
+  const roots = rootsOf(house.assets);
+  const root = roots.get(asset) ?? asset;
+  return kept.some(({ dutyId, retiredOn }) => {
+    const duty = house.duties.find(({ id }) => id === dutyId);
+    return (
+      retiredOn === null &&
+      duty?.practice.from === 'catalogue' &&
+      duty.practice.code === code &&
+      (roots.get(duty.asset) ?? duty.asset) === root
+    );
+  });
+}
+
+/** What each school of a duty's practice would mean; a duty in the home's own words has none. */
+export async function schoolsFor(tx: Tx, home: Home, dutyId: string, on: CivilDate): Promise<SchoolsBody> {
+  const house = await loadHouse(tx, home);
+  const duty = house.duties.find(({ id }) => id === dutyId);
+  if (!duty) throw new Failure('not-found', 'dutyId');
+  const ledger = await loadLedger(tx, home.id);
+  const around = surroundingsOf(house, on);
+  const practice = duty.practice.from === 'catalogue' ? around.find(duty.practice.code) : undefined;
+  const present = keptOn(house, ledger, on, around).find((one) => one.dutyId === dutyId)?.terms;
+  if (practice?.kind !== 'duty' || !present) return { schools: [] };
+  const minutes = minutesEach(house, ledger, on, around.find).get(dutyId)?.minutes ?? practice.minutes;
+  const compared = schoolsCompared(house, ledger, on, around, { dutyId, practice, present, minutes });
+  return { schools: compared.map((one) => ({ ...one, reasons: [...one.reasons] })) };
+}
+
+/** Which dates some entries would move, were they written today. What they speak of must be in the house. */
+export async function trialOn(
+  tx: Tx,
+  home: Home,
+  bodies: readonly EntryBody[],
+  on: CivilDate,
+): Promise<MovesBody> {
+  const house = await loadHouse(tx, home);
+  const known = {
+    duty: new Set(house.duties.map(({ id }) => id)),
+    asset: new Set(house.assets.map(({ id }) => id)),
+  };
+  bodies.forEach((body, index) => {
+    for (const { to, id, field } of referencesOf(body))
+      if ((to === 'duty' || to === 'asset') && !known[to].has(id))
+        throw new Failure('reference-unknown', `bodies[${index}].${field}`);
+  });
+  const ledger = await loadLedger(tx, home.id);
+  return { moves: movesOf(house, ledger, bodies, on, surroundingsOf(house, on)) };
+}
