@@ -55,7 +55,7 @@ export interface DemoHome {
   readonly assets: (year: number) => readonly DemoAsset[];
   readonly traits: Readonly<Record<string, FactValue>>;
   readonly usual: Kept;
-  /** Habits that differ, by practice. */
+  /** Habits that differ, by practice; of one thing by `practice@thing`. */
   readonly habits: Readonly<Record<string, Habit>>;
   readonly schools?: Readonly<Record<string, string>>;
   readonly doers?: Readonly<Record<string, Doer>>;

@@ -69,7 +69,7 @@ function dutiesOf(demo: DemoHome, assets: readonly Asset[]): Played[] {
         duty: { id: `${root}-${code}`, asset: root, practice: { from: 'catalogue', code } },
         code,
         terms: { ...terms, doer: demo.doers?.[code] ?? terms.doer },
-        habit: demo.habits[code] ?? demo.usual,
+        habit: demo.habits[`${code}@${root}`] ?? demo.habits[code] ?? demo.usual,
         minutes,
         cost: demo.costs?.[code] ?? null,
       };

@@ -1,6 +1,9 @@
 import { daily } from './en-US/daily.ts';
 import { dates } from './en-US/dates.ts';
 import { house } from './en-US/house.ts';
+import { facts } from './en-US/facts.ts';
+import { upkeep } from './en-US/upkeep.ts';
+import { walk } from './en-US/walk.ts';
 import { problems } from './en-US/problems.ts';
 import { lists } from './lists.ts';
 
@@ -20,6 +23,8 @@ export const enUS = {
     cm: '{n} cm',
     mph: '{n} mph',
     kmh: '{n} km/h',
+    l: '{n} l',
+    gal: '{n} gal',
   },
   span: {
     days: 'every day | every {n} days',
@@ -47,6 +52,9 @@ export const enUS = {
   ...dates,
   ...daily,
   ...house,
+  ...facts,
+  ...walk,
+  ...upkeep,
   ...problems,
 };
 

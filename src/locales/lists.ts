@@ -45,6 +45,7 @@ export const lists = {
     shower: 'Shower',
     sink: 'Sink',
     'overflow-pipe': 'Overflow pipe',
+    'clean-out': 'Clean-out',
     'evaporative-cooler': 'Evaporative cooler',
     'gutter-run': 'Gutters',
     'yard-outlet': 'Pop-up outlet',
@@ -220,6 +221,9 @@ export const lists = {
     'wire-brush': 'wire brush',
   },
   trait: {
+    people: 'people',
+    building: 'kind of building',
+    built: 'year built',
     'shedding-pets': 'shedding pets',
     smoker: 'a smoker indoors',
     allergies: 'allergies or asthma',

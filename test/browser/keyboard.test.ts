@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { Key } from 'selenium-webdriver';
 import { Page } from '../support/browser.ts';
-import { DEMO_PASSWORD, startDemo, type RunningServer } from '../support/running.ts';
+import { DEMO_PASSWORD } from '../support/fixed.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
 
 let server: RunningServer;
 let page: Page;

@@ -4,7 +4,7 @@ import { postmasterPid, startCluster, stopCluster } from '../../src/cluster/clus
 import { MIGRATIONS } from '../../src/cluster/installation.ts';
 import { startThrowaway, type Throwaway } from '../../src/cluster/throwaway.ts';
 import { setUpDatabase } from '../../src/server/db/setup.ts';
-import { PASSWORDS } from '../support/database.ts';
+import { PASSWORDS } from '../support/fixed.ts';
 import { startServer, type RunningServer } from '../support/running.ts';
 
 const PASSWORD = 'a long enough password';

@@ -20,6 +20,7 @@ import {
   toolSchema,
   TRAITS,
 } from './lists.ts';
+import { TRAIT_SPECS } from '../house/traitSpec.ts';
 import { practiceSchema, type Practice } from './practice.ts';
 import { quantityOf } from './quantity.ts';
 import { SUPPLIES } from './supplies.ts';
@@ -168,7 +169,7 @@ describe('the lists agree', () => {
       ['tool', toolSchema.options],
       ['supply', Object.keys(SUPPLIES)],
       ['state', STATES],
-      ['trait', TRAITS],
+      ['trait', TRAIT_SPECS.map(({ code }) => code)],
     ];
     for (const [list, codes] of pairs)
       expect(Object.keys(lists[list]).sort(), list).toEqual([...codes].sort());

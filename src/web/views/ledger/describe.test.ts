@@ -54,6 +54,8 @@ const SAMPLES: Record<EntryKind, object> = {
   amends: { target: 'e', change: { minutes: 2 }, why: 'typo' },
   paused: { duty: 'd', why: 'away' },
   resumed: { duty: 'd' },
+  dismissed: { duty: 'd', days: 60, why: 'the dusty weeks are over' },
+  removed: { asset: 'filter', why: 'sold' },
   voids: { target: 'e', why: 'typo' },
 };
 const bodyOf = (kind: EntryKind): EntryBody => entryBodySchema.parse({ kind, ...SAMPLES[kind] });
@@ -76,7 +78,23 @@ describe('entries in words', () => {
   });
 
   test('a fact that is not known yet says so', () => {
-    expect(textOf(bodyOf('fact'))).toBe('Return filter; thicknessMm: not known yet');
+    expect(textOf(bodyOf('fact'))).toBe('Return filter; Thickness, measured: not known yet');
+  });
+
+  test.each([
+    ['thicknessMm', 25.4, 'Return filter; Thickness, measured: 1 in'],
+    ['filter', 'media', 'Return filter; Kind of filter: media cabinet'],
+    ['our-word', 'blue', 'Return filter; our-word: blue'],
+  ])('the fact %s is told in the home’s words and units', (fact, value, text) => {
+    expect(textOf(entryBodySchema.parse({ kind: 'fact', asset: 'filter', fact, value }))).toBe(text);
+  });
+
+  test.each([
+    ['smoker', false, 'a smoker indoors; no'],
+    ['building', 'terraced', 'kind of building; in a row'],
+    ['built', 1974, 'year built; 1974'],
+  ])('the trait %s is told in words', (trait, value, text) => {
+    expect(textOf(entryBodySchema.parse({ kind: 'trait', trait, value }))).toBe(text);
   });
 
   test('terms are told with their rule and what wears the thing', () => {

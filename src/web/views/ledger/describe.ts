@@ -7,7 +7,8 @@ import { currentUnit } from '../../../core/house/house.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
-import { dateText, nameIn, type Speech } from '../../../locales/speech.ts';
+import { factName, factText, traitText } from '../../../locales/factText.ts';
+import { dateText, daysText, nameIn, type Speech } from '../../../locales/speech.ts';
 
 /** One thing an entry says besides its kind and day, such as minutes or a note. */
 export interface Saying {
@@ -23,7 +24,8 @@ export interface Description {
 
 const ABOUT_NOTHING = '';
 
-type DutyKind = 'adopted' | 'retired' | 'terms' | 'done' | 'skipped' | 'putOff' | 'paused' | 'resumed';
+type DutyKind =
+  'adopted' | 'retired' | 'terms' | 'done' | 'skipped' | 'putOff' | 'paused' | 'resumed' | 'dismissed';
 type DutyBody = Extract<EntryBody, { kind: DutyKind }>;
 const speaksOfDuty = (body: EntryBody): body is DutyBody => 'duty' in body && body.kind !== 'finding';
 
@@ -47,6 +49,8 @@ function dutySays(body: DutyBody, house: HouseBody, speech: Speech): Saying[] {
       return workSays(body, house, speech);
     case 'resumed':
       return [];
+    case 'dismissed':
+      return [...say('text', daysText(speech, body.days)), ...say('why', body.why)];
     case 'skipped':
     case 'retired':
     case 'paused':
@@ -65,12 +69,12 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
   const asset = (id: string): string => house.assets.find((one) => one.id === id)?.name ?? id;
   switch (body.kind) {
     case 'fact':
-      return {
-        about: asset(body.asset),
-        says: say('text', `${body.fact}: ${valueText(body.value, speech)}`),
-      };
+      return { about: asset(body.asset), says: say('text', factSays(body, house, speech)) };
     case 'trait':
-      return { about: nameIn(speech, 'trait', body.trait), says: say('text', valueText(body.value, speech)) };
+      return {
+        about: nameIn(speech, 'trait', body.trait),
+        says: say('text', traitText(speech, body.trait, body.value)),
+      };
     case 'reading':
       return {
         about: asset(body.asset),
@@ -81,6 +85,8 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
         about: body.duty === undefined ? asset(body.asset) : dutyName(house, body.duty, speech),
         says: [...say('text', nameIn(speech, 'finding', body.what)), ...say('note', body.note)],
       };
+    case 'removed':
+      return { about: asset(body.asset), says: say('why', body.why) };
     case 'opened':
     case 'shut':
       return {
@@ -115,9 +121,14 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
   return assertNever(body);
 }
 
-/** A fact may be not known yet. */
-const valueText = (value: string | number | boolean | null, { t }: Speech): string =>
-  value === null ? t('ledger.notKnown') : String(value);
+function factSays(
+  { asset, fact, value }: Extract<EntryBody, { kind: 'fact' }>,
+  house: HouseBody,
+  speech: Speech,
+): string {
+  const kind = house.assets.find(({ id }) => id === asset)?.kind;
+  return `${factName(speech, fact)}: ${factText(speech, kind, fact, value)}`;
+}
 
 /** A reading as it was entered, and in the home's own units where those differ. */
 function readingText(
