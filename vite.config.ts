@@ -1,11 +1,34 @@
 import { resolve } from 'node:path';
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
   root: 'src/web',
   publicDir: resolve('src/web/public'),
-  plugins: [vue()],
+  plugins: [
+    vue(),
+    // The pages open without a signal: everything they are made of is kept on the device. What they ask for is not.
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: false,
+      manifest: {
+        name: 'Salt Ledger',
+        short_name: 'Salt Ledger',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#fbfaf5',
+        theme_color: '#1a5d4f',
+        icons: [{ src: '/sign.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 6_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+      },
+    }),
+  ],
   define: {
     __VUE_OPTIONS_API__: 'true',
     __VUE_PROD_DEVTOOLS__: 'false',

@@ -175,7 +175,8 @@ class Play {
       const occurrence = due(played)?.occurrence;
       if (played.code !== first.code || !lead || !occurrence || toDay(occurrence.window.earliest) > day)
         return false;
-      if (!Number.isFinite(this.meantFor(played, occurrence.key, toDay(occurrence.window.due), day))) return false;
+      if (!Number.isFinite(this.meantFor(played, occurrence.key, toDay(occurrence.window.due), day)))
+        return false;
       return Math.abs(toDay(occurrence.window.due) - toDay(lead.window.due)) <= ROUND_DAYS;
     });
     const batch = round.length > 1 ? `${first.duty.id}-round-${day}` : undefined;

@@ -7,6 +7,7 @@ import { browserWording } from './i18n.ts';
 import { signals } from './api/client.ts';
 import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
+import { useKeptSheet } from './composables/useKeptSheet.ts';
 import { THEMES, useTheme } from './composables/useTheme.ts';
 import { useHome } from './stores/home.ts';
 import { useOutbox } from './stores/outbox.ts';
@@ -21,8 +22,9 @@ const outbox = useOutbox();
 const online = useOnline();
 const theme = useTheme();
 const { tellBody } = useErrorText();
+useKeptSheet();
 
-const PAGES = ['today', 'note', 'ledger', 'almanac', 'practices', 'add', 'house'] as const;
+const PAGES = ['today', 'upkeep', 'note', 'ledger', 'almanac', 'practices', 'sheet', 'add', 'house'] as const;
 const RETRY_MS = 15_000;
 const PREFETCH_MS = 1_500;
 
@@ -135,7 +137,7 @@ async function leave(): Promise<void> {
     </p>
   </div>
   <main id="page" tabindex="-1">
-    <div v-if="session.unreachable" class="sheet">
+    <div v-if="session.unreachable && route.name !== 'sheet'" class="sheet">
       <p class="notice wrong" role="alert">
         {{ t('error.unavailable') }} <a :href="route.fullPath">{{ t('shell.tryAgain') }}</a>
       </p>
@@ -168,7 +170,7 @@ async function leave(): Promise<void> {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.25rem 1.5rem;
+  gap: 0.25rem 1rem;
   max-width: 66rem;
   margin: 0 auto;
   padding: 0.625rem 1.5rem;
@@ -184,8 +186,8 @@ async function leave(): Promise<void> {
 
 nav {
   display: flex;
-  gap: 1.25rem;
-  margin-left: 1.5rem;
+  gap: 0.875rem;
+  margin-left: 2rem;
 }
 
 nav a {
@@ -209,7 +211,7 @@ nav a.router-link-active {
 
 .rest select {
   width: auto;
-  max-width: 12rem;
+  max-width: 8.5rem;
   min-height: 2rem;
   padding: 0.125rem 0.25rem;
   border-color: var(--rule);

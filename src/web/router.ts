@@ -9,6 +9,10 @@ const LATER = {
   almanac: () => import('./views/almanac/AlmanacView.vue'),
   practices: () => import('./views/practices/PracticesView.vue'),
   add: () => import('./views/add/AddView.vue'),
+  upkeep: () => import('./views/upkeep/UpkeepView.vue'),
+  walk: () => import('./views/walk/WalkView.vue'),
+  thing: () => import('./views/thing/ThingView.vue'),
+  sheet: () => import('./views/sheet/SheetView.vue'),
   house: () => import('./views/house/HouseView.vue'),
 };
 
@@ -23,6 +27,10 @@ const routes: RouteRecordRaw[] = [
   { path: `${HOME}/almanac`, name: 'almanac', component: LATER.almanac },
   { path: `${HOME}/practices`, name: 'practices', component: LATER.practices },
   { path: `${HOME}/add`, name: 'add', component: LATER.add },
+  { path: `${HOME}/upkeep`, name: 'upkeep', component: LATER.upkeep },
+  { path: `${HOME}/walk`, name: 'walk', component: LATER.walk },
+  { path: `${HOME}/things/:assetId`, name: 'thing', component: LATER.thing },
+  { path: `${HOME}/sheet`, name: 'sheet', component: LATER.sheet },
   { path: `${HOME}/house`, name: 'house', component: LATER.house },
   { path: '/homes', name: 'homes', component: LATER.house },
   { path: '/:rest(.*)*', redirect: { name: 'homes' } },

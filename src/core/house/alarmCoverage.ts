@@ -49,73 +49,100 @@ export function alarmCoverage(
 ): AlarmCoverage {
   const rooms = spaces.filter(({ use }) => use !== undefined && !UNLIVED.includes(use));
   const alarms = assets.filter(({ kind }) => kind === 'smoke-alarm' || kind === 'co-alarm');
-  const smoke = alarms.filter(({ kind, facts }) => kind === 'smoke-alarm' && facts?.['sensing'] !== 'heat');
-  const co = alarms.filter(({ kind, facts }) => kind === 'co-alarm' || facts?.['senses-co'] === true);
-  const bedrooms = rooms.filter(({ use }) => use === 'bedroom');
-  const storeys = [...new Set(rooms.flatMap(({ storey }) => storey ?? []))].sort((a, b) => a - b);
-  const inSpaces = (some: readonly Asset[], wanted: (space: Space) => boolean): string[] =>
-    some.flatMap(({ id, space }) => {
-      const room = spaces.find((one) => one.id === space);
-      return room && wanted(room) ? [id] : [];
-    });
-  const outsideBedrooms = (storey: number) => (space: Space) =>
-    space.storey === storey && space.use !== 'bedroom' && !(space.use && UNLIVED.includes(space.use));
-  const place = (
-    rule: CoverageRule,
-    where: Partial<Pick<CoveredPlace, 'space' | 'storey'>>,
-    covered: string[],
-  ) => ({
-    rule,
-    alarm: rule.startsWith('smoke') ? ('smoke' as const) : ('co' as const),
-    space: null,
-    storey: null,
-    ...where,
-    covered,
+  const placeless = alarms.filter(({ space }) => space === undefined).map(({ id }) => id);
+  const places = [...smokePlaces(spaces, rooms, alarms), ...coPlaces(spaces, rooms, assets, traits)];
+  return { places, placeless, known: rooms.length > 0 };
+}
+
+const place = (
+  rule: CoverageRule,
+  where: Partial<Pick<CoveredPlace, 'space' | 'storey'>>,
+  covered: readonly string[],
+): CoveredPlace => ({
+  rule,
+  alarm: rule.startsWith('smoke') ? 'smoke' : 'co',
+  space: null,
+  storey: null,
+  ...where,
+  covered,
+});
+
+/** The alarms that hang in a space of some sort. */
+const hangingIn = (
+  alarms: readonly Asset[],
+  spaces: readonly Space[],
+  wanted: (space: Space) => boolean,
+): string[] =>
+  alarms.flatMap(({ id, space }) => {
+    const room = spaces.find((one) => one.id === space);
+    return room && wanted(room) ? [id] : [];
   });
-  const burners = burnersOf(assets);
-  const burns = burners.length > 0 || traits.get('burns-fuel') === true;
-  const sleeping = [...new Set(bedrooms.flatMap(({ storey }) => storey ?? []))];
-  const places: CoveredPlace[] = [
+
+const storeysOf = (rooms: readonly Space[]): number[] =>
+  [...new Set(rooms.flatMap(({ storey }) => storey ?? []))].sort((a, b) => a - b);
+
+function smokePlaces(
+  spaces: readonly Space[],
+  rooms: readonly Space[],
+  alarms: readonly Asset[],
+): CoveredPlace[] {
+  const smoke = alarms.filter(({ kind, facts }) => kind === 'smoke-alarm' && facts?.['sensing'] !== 'heat');
+  const bedrooms = rooms.filter(({ use }) => use === 'bedroom');
+  const outside = rooms.filter(({ use }) => use !== 'bedroom');
+  return [
     ...bedrooms.map(({ id }) =>
       place(
         'smoke-bedroom',
         { space: id },
-        inSpaces(smoke, (one) => one.id === id),
+        hangingIn(smoke, spaces, (one) => one.id === id),
       ),
     ),
-    ...storeys.map((storey) => place('smoke-storey', { storey }, inSpaces(smoke, outsideBedrooms(storey)))),
-    ...(burns
-      ? [
-          ...storeys.map((storey) =>
-            place(
-              sleeping.includes(storey) ? 'co-sleeping' : 'co-storey',
-              { storey },
-              inSpaces(co, (one) => one.storey === storey),
-            ),
-          ),
-          ...burnerSpaces(burners, rooms).map((id) =>
-            place(
-              'co-burner',
-              { space: id },
-              inSpaces(co, (one) =>
-                isNear(
-                  one,
-                  spaces.find((s) => s.id === id),
-                ),
-              ),
-            ),
-          ),
-        ]
-      : [
-          place(
-            'co-advised',
-            {},
-            co.map(({ id }) => id),
-          ),
-        ]),
+    ...storeysOf(rooms).map((storey) =>
+      place(
+        'smoke-storey',
+        { storey },
+        hangingIn(smoke, outside, (one) => one.storey === storey),
+      ),
+    ),
   ];
-  const placeless = alarms.filter(({ space }) => space === undefined).map(({ id }) => id);
-  return { places, placeless, known: rooms.length > 0 };
+}
+
+function coPlaces(
+  spaces: readonly Space[],
+  rooms: readonly Space[],
+  assets: readonly Asset[],
+  traits: ReadonlyMap<string, FactValue>,
+): CoveredPlace[] {
+  const co = assets.filter(
+    ({ kind, facts }) => kind === 'co-alarm' || (kind === 'smoke-alarm' && facts?.['senses-co'] === true),
+  );
+  const burners = burnersOf(assets);
+  if (burners.length === 0 && traits.get('burns-fuel') !== true)
+    return [
+      place(
+        'co-advised',
+        {},
+        co.map(({ id }) => id),
+      ),
+    ];
+  const sleeping = storeysOf(rooms.filter(({ use }) => use === 'bedroom'));
+  return [
+    ...storeysOf(rooms).map((storey) =>
+      place(
+        sleeping.includes(storey) ? 'co-sleeping' : 'co-storey',
+        { storey },
+        hangingIn(co, spaces, (one) => one.storey === storey),
+      ),
+    ),
+    ...burnerSpaces(burners, rooms).map((id) => {
+      const burner = spaces.find((space) => space.id === id);
+      return place(
+        'co-burner',
+        { space: id },
+        hangingIn(co, spaces, (one) => isNear(one, burner)),
+      );
+    }),
+  ];
 }
 
 function burnersOf(assets: readonly Asset[]): Asset[] {

@@ -66,7 +66,10 @@ describe('facts and traits', () => {
     for (const practice of PRACTICES)
       for (const { quantity } of practice.supplies)
         if (typeof quantity === 'object')
-          expect(practice.appliesTo.some((kind) => specOf(kind, quantity.fact))).toBe(true);
+          expect(
+            practice.appliesTo.some((kind) => specOf(kind, quantity.fact)),
+            `${practice.code}: ${quantity.fact}`,
+          ).toBe(true);
   });
 
   test('every trait the catalogue knows can be told in the one place for them', () => {

@@ -2,6 +2,7 @@ import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/
 import { roundHalfUp } from '../calendar/rounding.ts';
 import { nominalDays } from '../calendar/span.ts';
 import type { DutyHistory } from './history.ts';
+import { scaleInterval } from './interval.ts';
 
 /** A look that graded wear: 0 as new … 1 must change, so many days after it was new. */
 export interface GradedLook {
@@ -17,7 +18,7 @@ export interface Proposal {
   readonly days: number;
   readonly low: number;
   readonly high: number;
-  /** The interval as it stands now. */
+  /** The interval as it stands now, what wears the thing counted in. */
   readonly present: number;
   readonly looks: readonly GradedLook[];
 }
@@ -47,10 +48,11 @@ export function proposalOf(history: DutyHistory): Proposal | null {
   const looks = gradedLooks(history, school).filter(({ on }) => toDay(on) >= heldSince);
   const newest = looks.at(-1);
   if (!newest || toDay(newest.on) <= (history.dismissedOn ?? -Infinity)) return null;
+  const present = roundHalfUp(scaleInterval(rule, segment.terms.factors).basisDays);
   const { low, middle, high } = posterior(school, looks);
   const most = history.timing.lifeSafety ? school : school * 2;
   const held = (days: number): number => roundHalfUp(Math.min(most, Math.max(rule.floorDays ?? 1, days)));
-  return { days: held(middle), low: held(low), high: held(high), present: roundHalfUp(school), looks };
+  return { days: held(middle), low: held(low), high: held(high), present, looks };
 }
 
 function gradedLooks({ marks }: DutyHistory, school: number): GradedLook[] {

@@ -44,16 +44,15 @@ export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<stri
   const clusters = clustersOf(items);
   const urgent = clusters.filter((cluster) => cluster.some(({ lifeSafety }) => lifeSafety));
   const rest = clusters.filter((cluster) => !urgent.includes(cluster)).sort((a, b) => rankOf(a) - rankOf(b));
-  const total = minutesOf(clusters.flat());
-  const share = total / BASELINE_WEEKS;
   const put = (cluster: readonly BaselineItem[], week: number): void => {
     for (const { dutyId } of cluster) weeks.set(dutyId, week);
   };
-  let spent = 0;
-  for (const cluster of urgent) {
-    put(cluster, 1);
-    spent += minutesOf(cluster);
-  }
+  for (const cluster of urgent) put(cluster, 1);
+  // Where life safety alone fills the first week, the rest shares the five after it.
+  const [before, after] = [minutesOf(urgent.flat()), minutesOf(rest.flat())];
+  const isFull = before >= (before + after) / BASELINE_WEEKS;
+  const share = isFull ? after / (BASELINE_WEEKS - 1) : (before + after) / BASELINE_WEEKS;
+  let spent = isFull ? share : before;
   for (const cluster of rest) {
     // A week is full once its share and all before it are used up; the middle of a job says which week it belongs to.
     const middle = spent + minutesOf(cluster) / 2;

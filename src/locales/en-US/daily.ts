@@ -8,7 +8,7 @@ export const daily = {
     add: 'Add',
     house: 'House',
     upkeep: 'Upkeep',
-    sheet: 'Where things are',
+    sheet: 'Shutoffs',
     practices: 'Practices',
     label: 'Pages',
     skip: 'Skip to the page',

@@ -175,7 +175,7 @@ export const facts = {
     outdoors: 'outdoors',
     other: 'something else',
   },
-  storey: { below: 'basement', ground: 'ground floor', up: 'floor {n} up' },
+  storey: { below: 'Basement level', ground: 'Ground floor', up: 'Floor {n}' },
   traitGroup: {
     people: 'The people',
     building: 'The building',

@@ -113,6 +113,7 @@ export const problems = {
     'fact-date': 'must be a year, month or day written YYYY, YYYY-MM or YYYY-MM-DD',
     'fact-text': 'must not be empty',
     photo: 'must be a photo: {options}',
+    storey: 'must be a whole number, such as 0, 1 or -1',
     'with-succeeds': 'must be given together with succeeds, and only then',
     'date-in-future': 'must not be after today, {today}',
     'date-in-past': 'must not be before today, {today}',

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { Body } from '../../contract/routes.ts';
 import type { HomeSummary, Me } from '../../contract/schemas.ts';
 import { ApiError, call, NoConnection } from '../api/client.ts';
+import { forgetSheets } from '../api/keptSheets.ts';
 import { useOutbox } from './outbox.ts';
 
 /** Who is signed in and which homes they may see. */
@@ -47,6 +48,7 @@ export const useSession = defineStore('session', () => {
 
   async function signOut(): Promise<void> {
     await call('signOut', { body: {} });
+    forgetSheets();
     await forget();
   }
 

@@ -103,6 +103,7 @@ export const KIND_FACTS: Partial<Record<AssetKind, readonly FactSpec[]>> = {
   'gas-detector': alarm,
   panel: [...shutoff, text('breaker-map')],
   'protected-outlet': [text('feeds'), choice('label', 'monthly', 'none')],
+  plumbing: [number('bare-feet', 1, 500)],
   'water-main': shutoff,
   fixture: shutoff,
   'gas-supply': shutoff,

@@ -1,18 +1,20 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import { inHomeUnits } from '../../../core/units/quantity.ts';
+import type { UpkeepBody } from '../../../contract/schemas.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { addressOf } from '../../api/client.ts';
+import { addressOf, call } from '../../api/client.ts';
 import { ROUTES } from '../../../contract/routes.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';
+import CoverageTable from './CoverageTable.vue';
 import EraseHome from './EraseHome.vue';
-import KeptList from './KeptList.vue';
 import MemberList from './MemberList.vue';
 import NewHomeForm from './NewHomeForm.vue';
+import RoomList from './RoomList.vue';
+import TraitsSection from './TraitsSection.vue';
 
 /** The homes one looks after, what the open one has, who may see it, and its file. */
 const route = useRoute();
@@ -23,9 +25,16 @@ const t = computed(() => speech.value.t);
 const homeId = typeof route.params['homeId'] === 'string' ? route.params['homeId'] : null;
 const making = ref(false);
 
-const { state, load } = useLoading(async () => {
-  if (homeId) await home.load(homeId);
-});
+const upkeep = ref<UpkeepBody | null>(null);
+const said = ref('');
+const saying = useTemplateRef('saying');
+
+async function read(): Promise<void> {
+  if (!homeId) return;
+  const [, body] = await Promise.all([home.load(homeId), call('upkeep', { params: { homeId } })]);
+  upkeep.value = body;
+}
+const { state, load } = useLoading(read);
 
 const fileAddress = computed(() => (homeId ? addressOf(ROUTES.houseFile.path, { params: { homeId } }) : ''));
 const current = computed(() => (homeId ? home.house : null));
@@ -33,23 +42,14 @@ const fileName = computed(
   () => `${(current.value?.home.name ?? 'house').replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.json`,
 );
 
-/** What the house has, each with its place and size in the home's own units. */
-const things = computed(() => {
-  const house = current.value;
-  if (!house) return [];
-  return house.assets.map(({ id, name, kind, space, partOf, facts }) => {
-    const place = house.spaces.find((one) => one.id === space)?.name;
-    const set = house.assets.find((one) => one.id === partOf)?.name;
-    const millimetres = facts?.['thicknessMm'];
-    const size = typeof millimetres === 'number' ? sizeText(millimetres) : undefined;
-    const details = [set, place, size].filter((text) => text !== undefined);
-    return { id, name, kind: t.value(`assetKind.${kind}`), details: details.join(', ') };
-  });
-});
+const known = computed(() => (upkeep.value && upkeep.value.known.on === home.on ? upkeep.value.known : null));
 
-function sizeText(millimetres: number): string {
-  const { value, unit } = inHomeUnits({ value: millimetres, unit: 'mm' }, current.value?.home.units ?? 'us');
-  return t.value(`unit.${unit}`, { n: speech.value.formats.number(value) });
+/** Says what came of a change, and reads anew what it may have moved. */
+async function changed(text: string): Promise<void> {
+  said.value = text;
+  await read();
+  await nextTick();
+  saying.value?.focus();
 }
 </script>
 
@@ -60,6 +60,9 @@ function sizeText(millimetres: number): string {
       <p class="soft">{{ t('house.lead') }}</p>
     </header>
     <div class="column house">
+      <div ref="saying" role="status" tabindex="-1" class="saying">
+        <p v-if="said" class="notice">{{ said }}</p>
+      </div>
       <section :aria-label="t('house.homes')">
         <h2>{{ t('house.homes') }}</h2>
         <p v-if="session.homes.length === 0">{{ t('house.none') }}</p>
@@ -85,19 +88,23 @@ function sizeText(millimetres: number): string {
         @again="load"
       />
       <template v-else-if="current">
-        <section :aria-label="t('house.things')">
-          <h2>{{ t('house.things') }}</h2>
-          <p v-if="things.length === 0" class="soft">{{ t('house.thingsNone') }}</p>
-          <ul v-else class="ruled">
-            <li v-for="thing in things" :key="thing.id" class="row">
-              <span
-                >{{ thing.name }} <span class="soft small">{{ thing.details }}</span></span
-              >
-              <span class="soft small">{{ thing.kind }}</span>
-            </li>
-          </ul>
-        </section>
-        <KeptList :house="current" :rows="home.rows" :speech="speech" :may-write="home.mayWrite" />
+        <template v-if="known && upkeep">
+          <RoomList
+            :house="current"
+            :known="known"
+            :speech="speech"
+            :may-write="home.mayWrite"
+            @saved="changed"
+          />
+          <CoverageTable :house="current" :known="known" :speech="speech" />
+          <TraitsSection
+            :house="current"
+            :upkeep="upkeep"
+            :speech="speech"
+            :may-write="home.mayWrite"
+            @saved="changed"
+          />
+        </template>
         <MemberList
           :home-id="current.home.id"
           :home-name="current.home.name"

@@ -47,7 +47,7 @@ const save = () =>
     if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
     if (outcome.kind === 'waiting') return;
     await session.loadHomes();
-    await router.push({ name: 'today', params: { homeId: outcome.response.id } });
+    await router.push({ name: 'walk', params: { homeId: outcome.response.id } });
   });
 </script>
 

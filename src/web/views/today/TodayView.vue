@@ -191,9 +191,10 @@ const print = (): void => {
     <template v-if="sections">
       <p v-if="home.rows.length === 0" class="notice">
         <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
-        <RouterLink v-if="home.mayWrite" :to="{ name: 'add', params: route.params }">{{
-          t('add.title')
-        }}</RouterLink>
+        <template v-if="home.mayWrite">
+          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('rooms.walk') }}</RouterLink>,
+          <RouterLink :to="{ name: 'add', params: route.params }">{{ t('add.title') }}</RouterLink>
+        </template>
       </p>
       <p v-else-if="nothingDue" class="notice">{{ t('today.allDone') }}</p>
       <p v-if="!home.mayWrite" class="notice">{{ t('house.readOnly') }}</p>

@@ -1,0 +1,31 @@
+import type { Naming } from '../core/walkthrough/walkedHouse.ts';
+import { alarmRooms, type Room } from '../core/walkthrough/rooms.ts';
+import type { Given } from '../core/walkthrough/given.ts';
+import type { Question } from '../core/walkthrough/question.ts';
+import type { Speech } from './speech.ts';
+
+const numbered = ({ t }: Pick<Speech, 't'>, name: string, number: number | null): string =>
+  number === null ? name : t('walk.numbered', { name, n: number });
+
+const roomName = (speech: Pick<Speech, 't'>, { called, number }: Room): string =>
+  numbered(speech, speech.t(`walk.room.${called}`), number);
+
+/** What the walk calls the rooms and things it finds, in the home's words. */
+export const namingIn = (speech: Pick<Speech, 't'>): Naming => ({
+  room: (room) => roomName(speech, room),
+  thing: (kind, number) => numbered(speech, speech.t(`assetKind.${kind}`), number),
+});
+
+/** What an option of a question is called: a room by its own name, all else by its code. */
+export function optionName(
+  speech: Pick<Speech, 't'>,
+  question: Question,
+  option: string,
+  given: Given,
+): string {
+  const room =
+    question.code === 'smoke-rooms' || question.code === 'co-rooms'
+      ? alarmRooms(given).find(({ code }) => code === option)
+      : undefined;
+  return room ? roomName(speech, room) : speech.t(`walk.o.${option}`);
+}

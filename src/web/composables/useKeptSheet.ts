@@ -1,0 +1,33 @@
+import { watchDebounced } from '@vueuse/core';
+import { ApiError, call, NoConnection } from '../api/client.ts';
+import { keepSheet } from '../api/keptSheets.ts';
+import { useHome } from '../stores/home.ts';
+import { useSession } from '../stores/session.ts';
+
+/** How long a home has been on screen before its sheet is fetched: nothing that is shown waits for it. */
+const SETTLED_MS = 2_000;
+
+/** Keeps the emergency sheet of whichever home is on screen, so that it is there when there is no signal. */
+export function useKeptSheet(): void {
+  const home = useHome();
+  const session = useSession();
+
+  async function keep(): Promise<void> {
+    const { house } = home;
+    const personId = session.me?.personId;
+    if (!house || personId === undefined) return;
+    const known = await call('known', { params: { homeId: house.home.id } });
+    keepSheet({ version: 1, personId, keptAt: new Date().toISOString(), house, known });
+  }
+
+  watchDebounced(
+    () => home.house,
+    () => {
+      keep().catch((error: unknown) => {
+        // Without a connection, or a right to it any more, the one kept before stays; the next home shown tries again.
+        if (!(error instanceof NoConnection || error instanceof ApiError)) throw error;
+      });
+    },
+    { debounce: SETTLED_MS },
+  );
+}

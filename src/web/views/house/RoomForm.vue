@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid';
+import { computed, reactive } from 'vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FormFoot from '../../components/FormFoot.vue';
+import TextField from '../../components/TextField.vue';
+import { sideSchema, spaceUseSchema, type Space } from '../../../core/house/house.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import { call } from '../../api/client.ts';
+import { useForm } from '../../composables/useForm.ts';
+
+/** A room: what it is called, what it is for, on which level; new, or put right. */
+const props = defineProps<{ space: Space | null; homeId: string; speech: Speech }>();
+const emit = defineEmits<{ close: []; saved: [text: string] }>();
+
+const FIELDS = ['name', 'use', 'storey', 'side'];
+const NOT_SAID = '';
+const { busy, errorAt, show, submit } = useForm();
+const t = computed(() => props.speech.t);
+const id = props.space?.id ?? uuid();
+const typed = reactive({
+  name: props.space?.name ?? '',
+  use: props.space?.use ?? NOT_SAID,
+  storey: props.space?.storey === undefined ? '' : String(props.space.storey),
+  side: props.space?.side ?? NOT_SAID,
+});
+
+const save = () =>
+  submit(FIELDS, async () => {
+    const name = typed.name.trim();
+    if (name === '') return show(t.value('problem.missing'), 'name', FIELDS);
+    const storey = typed.storey.trim().replace('−', '-');
+    if (!/^(-?\d{1,2})?$/.test(storey)) return show(t.value('problem.storey'), 'storey', FIELDS);
+    const use = spaceUseSchema.safeParse(typed.use);
+    const side = sideSchema.safeParse(typed.side);
+    const space = {
+      id,
+      name,
+      ...(use.success && { use: use.data }),
+      ...(storey !== '' && { storey: Number(storey) }),
+      ...(side.success && { side: side.data }),
+    };
+    await call('saveSpace', { params: { homeId: props.homeId, spaceId: id }, body: { space } });
+    emit('saved', t.value('rooms.saved', { name }));
+  });
+</script>
+
+<template>
+  <form class="form room-form" novalidate @submit.prevent="save">
+    <div class="pair">
+      <TextField v-model="typed.name" :label="t('rooms.name')" :error="errorAt('name')" maxlength="120" />
+      <ChoiceField v-model="typed.use" :label="t('rooms.use')" :error="errorAt('use')">
+        <option :value="NOT_SAID">{{ t('rooms.notSaid') }}</option>
+        <option v-for="use in spaceUseSchema.options" :key="use" :value="use">
+          {{ t(`spaceUse.${use}`) }}
+        </option>
+      </ChoiceField>
+      <TextField
+        v-model="typed.storey"
+        :label="t('rooms.storey')"
+        :error="errorAt('storey')"
+        inputmode="numeric"
+        maxlength="3"
+      />
+      <ChoiceField v-model="typed.side" :label="t('rooms.side')" :error="errorAt('side')">
+        <option :value="NOT_SAID">{{ t('rooms.notSaid') }}</option>
+        <option v-for="side in sideSchema.options" :key="side" :value="side">
+          {{ t(`factOption.side.${side}`) }}
+        </option>
+      </ChoiceField>
+    </div>
+    <FormFoot :error="errorAt('')" :send="t('rooms.save')" :busy="busy">
+      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+    </FormFoot>
+  </form>
+</template>
+
+<style scoped>
+.room-form {
+  margin: calc(var(--line) / 2) 0;
+}
+</style>

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
+import { ageingOf } from '../../../core/house/expectedLife.ts';
+import type { Asset, Space } from '../../../core/house/house.ts';
+import { storeyText } from '../../../locales/coverageText.ts';
+import { factText } from '../../../locales/factText.ts';
+import { capital, type Speech } from '../../../locales/speech.ts';
+import RoomForm from './RoomForm.vue';
+
+/** The rooms with what stands in them; each thing leads to its own page. */
+const props = defineProps<{ house: HouseBody; known: KnownBody; speech: Speech; mayWrite: boolean }>();
+const emit = defineEmits<{ saved: [text: string] }>();
+
+/** The facts worth seeing at a glance, of whatever has them. */
+const GLANCE = [
+  'fuel',
+  'filter',
+  'size',
+  'tap',
+  'heater',
+  'covering',
+  'tons',
+  'core',
+  'power',
+  'made',
+] as const;
+const NO_ROOM = '';
+const t = computed(() => props.speech.t);
+const open = ref<string | null>(null);
+
+const standing = computed(() =>
+  props.house.assets
+    .filter(({ id }) => !props.known.gone.includes(id))
+    .map((asset): Asset => ({ ...asset, facts: props.known.facts[asset.id] ?? {} })),
+);
+const rooms = computed(() => {
+  const spaces = [...props.house.spaces].sort((a, b) => (a.storey ?? 99) - (b.storey ?? 99));
+  const listed = spaces.map((space) => ({ space, things: thingsIn(space.id) }));
+  const nowhere = thingsIn(undefined);
+  return nowhere.length > 0 ? [...listed, { space: null, things: nowhere }] : listed;
+});
+
+const thingsIn = (space: string | undefined): Asset[] =>
+  standing.value.filter((asset) => asset.space === space);
+
+function roomSays({ use, storey, side }: Space): string {
+  const parts = [
+    ...(use ? [t.value(`spaceUse.${use}`)] : []),
+    ...(storey === undefined ? [] : [storeyText(props.speech, storey)]),
+    ...(side ? [t.value(`factOption.side.${side}`)] : []),
+  ];
+  return parts.join(', ');
+}
+
+function thingSays(asset: Asset): string {
+  const facts = asset.facts ?? {};
+  const told = GLANCE.flatMap((code) => {
+    const value = facts[code];
+    return value === undefined || value === null ? [] : [factText(props.speech, asset.kind, code, value)];
+  });
+  const kind = t.value(`assetKind.${asset.kind}`);
+  return [...(kind === asset.name ? [] : [kind]), ...told].join(', ');
+}
+
+const unknownIn = ({ facts = {} }: Asset): number =>
+  Object.values(facts).filter((value) => value === null).length;
+const isPast = (asset: Asset): boolean => ageingOf(asset, props.known.on)?.standing === 'past';
+
+function saved(text: string): void {
+  open.value = null;
+  emit('saved', text);
+}
+</script>
+
+<template>
+  <section :aria-label="t('rooms.title')">
+    <h2>{{ t('rooms.title') }}</h2>
+    <ul v-if="rooms.length > 0" class="ruled">
+      <li v-for="{ space, things } in rooms" :key="space?.id ?? NO_ROOM" class="room">
+        <p class="row head">
+          <span
+            ><strong>{{ space?.name ?? t('rooms.noRoom') }}</strong>
+            <span v-if="space" class="soft small aside">{{ capital(roomSays(space)) }}</span></span
+          >
+          <button
+            v-if="space && mayWrite"
+            type="button"
+            class="no-print"
+            :aria-expanded="open === space.id"
+            @click="open = open === space.id ? null : space.id"
+          >
+            {{ t('rooms.change') }}<span class="unseen">: {{ space.name }}</span>
+          </button>
+        </p>
+        <RoomForm
+          v-if="space && open === space.id"
+          :space="space"
+          :home-id="house.home.id"
+          :speech="speech"
+          @close="open = null"
+          @saved="saved"
+        />
+        <ul>
+          <li v-for="asset in things" :key="asset.id" class="row thing">
+            <span>
+              <RouterLink :to="{ name: 'thing', params: { homeId: house.home.id, assetId: asset.id } }">{{
+                asset.name
+              }}</RouterLink>
+              <span class="soft small aside">{{ thingSays(asset) }}</span>
+            </span>
+            <span class="small">
+              <span v-if="isPast(asset)" class="past">{{ t('thing.pastLife') }}</span>
+              <span v-if="unknownIn(asset) > 0" class="soft aside">
+                {{ t('rooms.unknown', { n: unknownIn(asset) }, unknownIn(asset)) }}</span
+              >
+            </span>
+          </li>
+        </ul>
+        <p v-if="things.length === 0" class="soft small">{{ t('rooms.empty') }}</p>
+      </li>
+    </ul>
+    <p v-if="mayWrite" class="no-print ways">
+      <button v-if="open !== NO_ROOM" type="button" @click="open = NO_ROOM">{{ t('rooms.add') }}</button>
+      <RouterLink :to="{ name: 'add', params: { homeId: house.home.id } }">{{ t('add.title') }}</RouterLink>
+      <RouterLink
+        v-if="house.assets.length === 0"
+        :to="{ name: 'walk', params: { homeId: house.home.id } }"
+        >{{ t('rooms.walk') }}</RouterLink
+      >
+    </p>
+    <RoomForm
+      v-if="open === NO_ROOM"
+      :space="null"
+      :home-id="house.home.id"
+      :speech="speech"
+      @close="open = null"
+      @saved="saved"
+    />
+  </section>
+</template>
+
+<style scoped>
+.room {
+  padding: calc(var(--line) / 4) 0;
+}
+
+.thing {
+  padding: 0 0 0 1.25rem !important;
+}
+
+.past {
+  color: var(--rust);
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1.5rem;
+  margin-top: calc(var(--line) / 2);
+}
+</style>

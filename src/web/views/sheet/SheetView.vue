@@ -1,0 +1,255 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
+import {
+  CONTACTS,
+  emergencyPoints,
+  POINT_GROUPS,
+  type EmergencyPoint,
+} from '../../../core/house/emergencyPoints.ts';
+import { factName } from '../../../locales/factText.ts';
+import { capital } from '../../../locales/speech.ts';
+import { call, NoConnection } from '../../api/client.ts';
+import { keepSheet, keptSheet } from '../../api/keptSheets.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useSession } from '../../stores/session.ts';
+
+/** What to shut, where and how, and whom to call: one page to print, and to open without a signal. */
+const route = useRoute();
+const session = useSession();
+const speech = useSpeech();
+const t = computed(() => speech.value.t);
+const { locale } = useI18n({ useScope: 'global' });
+const homeId = String(route.params['homeId']);
+const house = ref<HouseBody | null>(null);
+const known = ref<KnownBody | null>(null);
+/** Since when what is shown has been kept here; null where it was read just now. */
+const keptAt = ref<string | null>(null);
+const absent = ref(false);
+
+const { state, load } = useLoading(async () => {
+  try {
+    const [body, facts] = await Promise.all([
+      call('house', { params: { homeId } }),
+      call('known', { params: { homeId } }),
+    ]);
+    house.value = body;
+    known.value = facts;
+    keptAt.value = null;
+    const personId = session.me?.personId;
+    if (personId !== undefined)
+      keepSheet({ version: 1, personId, keptAt: new Date().toISOString(), house: body, known: facts });
+  } catch (error) {
+    if (!(error instanceof NoConnection)) throw error;
+    const kept = keptSheet(homeId, session.me?.personId ?? null);
+    absent.value = kept === null;
+    house.value = kept?.house ?? null;
+    known.value = kept?.known ?? null;
+    keptAt.value = kept?.keptAt ?? null;
+    if (kept) locale.value = kept.house.home.vocabulary;
+  }
+});
+
+const assets = computed(() => {
+  const { value: facts } = known;
+  return (house.value?.assets ?? [])
+    .filter(({ id }) => !facts?.gone.includes(id))
+    .map((asset) => ({ ...asset, facts: facts?.facts[asset.id] ?? {} }));
+});
+const groups = computed(() => {
+  const points = emergencyPoints(assets.value, house.value?.spaces ?? []);
+  return POINT_GROUPS.map((group) => ({
+    group,
+    points: points.filter((point) => point.group === group),
+    first: FIRST[group] ?? [],
+  })).filter(({ points: some }) => some.length > 0);
+});
+const FIRST: Readonly<Record<string, readonly string[]>> = {
+  water: ['waterFirst'],
+  gas: ['gasFirst', 'reopen'],
+  power: ['powerFirst'],
+};
+const houseAsset = computed(() => assets.value.find(({ kind }) => kind === 'house'));
+const contacts = computed(() =>
+  CONTACTS.flatMap((code) => {
+    const value = houseAsset.value?.facts[code];
+    return typeof value === 'string' ? [{ code, name: factName(speech.value, code), value }] : [];
+  }),
+);
+const mayWrite = computed(
+  () => house.value !== null && house.value.role !== 'viewer' && keptAt.value === null,
+);
+
+const nameOf = ({ name, kind }: EmergencyPoint): string => name ?? t.value(`assetKind.${kind}`);
+const howOf = ({ handle, how }: EmergencyPoint): string =>
+  how ?? (handle === null ? '' : t.value(`shutoffHow.${handle}`));
+const print = (): void => {
+  window.print();
+};
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('sheet.title') }}</h1>
+      <p v-if="house" class="soft">
+        {{ t('sheet.lead', { home: house.home.name }) }}
+        <button type="button" class="no-print" @click="print">{{ t('sheet.print') }}</button>
+      </p>
+      <p v-if="keptAt && house" class="notice" role="status">
+        {{ t('sheet.asOf', { when: speech.formats.instant(keptAt, house.home.zone) }) }}
+      </p>
+    </header>
+    <div class="column">
+      <PageState
+        v-if="state.kind !== 'ready'"
+        :state="state"
+        :loading="t('shell.loading')"
+        :again="t('shell.tryAgain')"
+        @again="load"
+      />
+      <p v-else-if="absent" class="notice">{{ t('sheet.none') }}</p>
+      <template v-else>
+        <section :aria-label="t('sheet.numbers')">
+          <h2>{{ t('sheet.numbers') }}</h2>
+          <dl v-if="contacts.length > 0" class="contacts">
+            <div v-for="one in contacts" :key="one.code">
+              <dt>{{ one.name }}</dt>
+              <dd>{{ one.value }}</dd>
+            </div>
+          </dl>
+          <p v-else class="soft">{{ t('sheet.numbersNone') }}</p>
+          <RouterLink
+            v-if="mayWrite && houseAsset"
+            class="no-print"
+            :to="{ name: 'thing', params: { homeId, assetId: houseAsset.id } }"
+            >{{ t('sheet.say') }}</RouterLink
+          >
+        </section>
+        <section
+          v-for="{ group, points, first } in groups"
+          :key="group"
+          :aria-label="t(`sheet.groups.${group}`)"
+        >
+          <h2>{{ t(`sheet.groups.${group}`) }}</h2>
+          <p v-for="caution in first" :key="caution" class="caution">{{ t(`sheet.${caution}`) }}</p>
+          <ul class="ruled">
+            <li
+              v-for="point in points"
+              :key="point.asset ?? point.kind"
+              class="point"
+              :data-point="point.kind"
+            >
+              <span class="what"
+                ><strong>{{ nameOf(point) }}</strong
+                ><span v-if="point.space" class="soft small aside">{{ point.space }}</span></span
+              >
+              <span v-if="point.place !== null" class="place">{{ point.place }}</span>
+              <span v-else class="missing">
+                {{ t(point.asset === null ? 'sheet.missingNote' : 'sheet.missing') }}
+                <RouterLink
+                  v-if="point.asset && mayWrite"
+                  class="no-print"
+                  :to="{ name: 'thing', params: { homeId, assetId: point.asset } }"
+                  >{{ t('sheet.say') }}<span class="unseen">: {{ nameOf(point) }}</span></RouterLink
+                >
+                <RouterLink v-else-if="mayWrite" class="no-print" :to="{ name: 'add', params: { homeId } }"
+                  >{{ t('nav.add') }}<span class="unseen">: {{ nameOf(point) }}</span></RouterLink
+                >
+              </span>
+              <span class="small how">{{ capital(howOf(point)) }}</span>
+            </li>
+          </ul>
+        </section>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+section + section {
+  margin-top: var(--line);
+}
+
+.contacts {
+  columns: 20rem 2;
+}
+
+.contacts div {
+  display: flex;
+  justify-content: space-between;
+  gap: 0.75rem;
+  border-bottom: 1px solid var(--rule);
+  break-inside: avoid;
+}
+
+dd {
+  font-weight: 600;
+  text-align: right;
+}
+
+.point {
+  display: grid;
+  grid-template-columns: 3fr 4fr 5fr;
+  gap: 0 1rem;
+  padding: 0.25rem 0;
+}
+
+.caution {
+  padding-left: 0.5rem;
+  border-left: 3px solid var(--rust);
+  color: var(--rust);
+}
+
+.caution + ul {
+  margin-top: 0.25rem;
+}
+
+.missing {
+  color: var(--rust);
+}
+
+@media (max-width: 44rem) {
+  .point {
+    grid-template-columns: 1fr;
+    padding: 0.5rem 0;
+  }
+}
+
+/* One page, whatever the house has. */
+@media print {
+  section + section {
+    margin-top: 3mm;
+  }
+
+  .sheet {
+    font-size: 9.5pt;
+    line-height: 1.3;
+  }
+
+  .column {
+    margin-left: 0;
+    padding-left: 0;
+    border-left: 0;
+  }
+
+  .sheet > header {
+    padding-left: 0;
+    margin-bottom: 3mm;
+  }
+
+  h2 {
+    margin-bottom: 0;
+    font-size: 11pt;
+    line-height: 1.3;
+  }
+
+  .point {
+    padding: 0.5mm 0;
+  }
+}
+</style>

@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FormFoot from '../../components/FormFoot.vue';
+import MovesList from '../../components/MovesList.vue';
+import TextField from '../../components/TextField.vue';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { factsOfKind } from '../../../core/house/factsOfKind.ts';
+import type { FactValue } from '../../../core/house/factValue.ts';
+import type { Asset } from '../../../core/house/house.ts';
+import { factName, factText } from '../../../locales/factText.ts';
+import { dateText, type Speech } from '../../../locales/speech.ts';
+import { call } from '../../api/client.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useTrial } from '../../composables/useTrial.ts';
+import { useWriting } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import { dutyName } from '../ledger/describe.ts';
+import { changedFacts, NOT_KNOWN, toField, typedUnit, type FactDraft } from './factDraft.ts';
+
+/** What is known of a thing, to read; and to change, with what that moves said before it is written. */
+const props = defineProps<{
+  asset: Asset;
+  facts: Readonly<Record<string, FactValue>>;
+  house: HouseBody;
+  speech: Speech;
+  mayWrite: boolean;
+}>();
+const emit = defineEmits<{ saved: [text: string] }>();
+
+const home = useHome();
+const { write } = useWriting();
+const { busy, errorAt, refuse, show, submit } = useForm();
+const t = computed(() => props.speech.t);
+const specs = computed(() => factsOfKind(props.asset.kind));
+const units = computed(() => props.house.home.units);
+const changing = ref(false);
+const draft = reactive<FactDraft>({});
+const where = reactive({ name: '', space: '', installed: '' });
+
+/** What is told, and what was said not to be known yet; facts of the household's own making with them. */
+const told = computed(() => {
+  const own = Object.keys(props.facts).filter((code) => !specs.value.some((spec) => spec.code === code));
+  return [...specs.value.map(({ code }) => code), ...own].flatMap((code) => {
+    const value = props.facts[code];
+    return value === undefined
+      ? []
+      : [
+          {
+            code,
+            name: factName(props.speech, code),
+            text: factText(props.speech, props.asset.kind, code, value),
+            open: value === null,
+          },
+        ];
+  });
+});
+const place = computed(() => props.house.spaces.find(({ id }) => id === props.asset.space)?.name ?? null);
+
+function begin(): void {
+  for (const spec of specs.value) draft[spec.code] = toField(spec, props.facts[spec.code], units.value);
+  where.name = props.asset.name;
+  where.space = props.asset.space ?? NOT_KNOWN;
+  where.installed = props.asset.installed ?? NOT_KNOWN;
+  changing.value = true;
+}
+
+const read = computed(() =>
+  changing.value
+    ? changedFacts(props.asset, props.facts, draft, units.value)
+    : { ok: true as const, bodies: [] },
+);
+const trial = useTrial(props.house.home.id, () => (read.value.ok ? read.value.bodies : []));
+const nameOf = (id: string): string => dutyName(props.house, id, props.speech);
+const moved = computed(
+  () =>
+    where.name.trim() !== props.asset.name ||
+    where.space !== (props.asset.space ?? NOT_KNOWN) ||
+    where.installed !== (props.asset.installed ?? NOT_KNOWN),
+);
+
+async function putRight(): Promise<void> {
+  const installed = where.installed === NOT_KNOWN ? null : (where.installed as CivilDate);
+  await call('placeAsset', {
+    params: { homeId: props.house.home.id, assetId: props.asset.id },
+    body: {
+      name: where.name.trim(),
+      space: where.space === NOT_KNOWN ? null : where.space,
+      installed,
+    },
+  });
+}
+
+const save = () =>
+  submit(['name', 'space', 'installed'], async () => {
+    const { on } = home;
+    if (!on) return;
+    if (where.name.trim() === '') return show(t.value('problem.missing'), 'name', ['name']);
+    if (where.installed !== NOT_KNOWN && !isCivilDate(where.installed))
+      return show(t.value('problem.civil-date'), 'installed', ['installed']);
+    if (!read.value.ok) {
+      const { spec } = read.value;
+      const bounds = spec.kind === 'number' ? { minimum: spec.min, maximum: spec.max } : {};
+      return show(t.value(`problem.fact-${spec.kind}`, bounds), spec.code, [spec.code]);
+    }
+    const { bodies } = read.value;
+    const text = t.value('thing.saved');
+    if (moved.value) await putRight();
+    if (bodies.length > 0) {
+      const { outcome } = await write(
+        bodies.map((body) => ({ date: on, body })),
+        text,
+      );
+      if (outcome.kind === 'refused') return refuse(outcome.error, []);
+    }
+    changing.value = false;
+    emit('saved', text);
+  });
+</script>
+
+<template>
+  <section :aria-label="t('thing.facts')">
+    <h2>{{ t('thing.facts') }}</h2>
+    <template v-if="!changing">
+      <dl class="facts">
+        <div>
+          <dt>{{ t('thing.place') }}</dt>
+          <dd :class="{ open: place === null }">{{ place ?? t('thing.notKnown') }}</dd>
+        </div>
+        <div v-if="asset.installed">
+          <dt>{{ t('thing.installed') }}</dt>
+          <dd>{{ dateText(speech, asset.installed) }}</dd>
+        </div>
+        <div v-for="one in told" :key="one.code">
+          <dt>{{ one.name }}</dt>
+          <dd :class="{ open: one.open }">{{ one.text }}</dd>
+        </div>
+      </dl>
+      <button v-if="mayWrite" type="button" class="no-print" data-act="facts" @click="begin">
+        {{ t('thing.change') }}
+      </button>
+    </template>
+    <form v-else class="form" novalidate @submit.prevent="save">
+      <div class="pair">
+        <TextField v-model="where.name" :label="t('thing.name')" :error="errorAt('name')" maxlength="120" />
+        <ChoiceField v-model="where.space" :label="t('thing.place')" :error="errorAt('space')">
+          <option :value="NOT_KNOWN">{{ t('thing.notKnown') }}</option>
+          <option v-for="space in house.spaces" :key="space.id" :value="space.id">{{ space.name }}</option>
+        </ChoiceField>
+        <TextField
+          v-model="where.installed"
+          :label="t('thing.installed')"
+          :error="errorAt('installed')"
+          type="date"
+        />
+        <template v-for="spec in specs" :key="spec.code">
+          <ChoiceField
+            v-if="spec.kind === 'choice' || spec.kind === 'yesNo'"
+            v-model="draft[spec.code]!"
+            :label="factName(speech, spec.code)"
+            :error="errorAt(spec.code)"
+          >
+            <option :value="NOT_KNOWN">{{ t('thing.notKnown') }}</option>
+            <template v-if="spec.kind === 'yesNo'">
+              <option value="yes">{{ t('factYes') }}</option>
+              <option value="no">{{ t('factNo') }}</option>
+            </template>
+            <template v-else>
+              <option v-for="option in spec.options" :key="option" :value="String(option)">
+                {{ factText(speech, asset.kind, spec.code, option) }}
+              </option>
+            </template>
+          </ChoiceField>
+          <TextField
+            v-else
+            v-model="draft[spec.code]!"
+            :label="
+              typedUnit(spec, units) === ''
+                ? factName(speech, spec.code)
+                : `${factName(speech, spec.code)} (${t(`factUnit.${typedUnit(spec, units)}`)})`
+            "
+            :hint="spec.kind === 'date' ? t('walk.made') : undefined"
+            :error="errorAt(spec.code)"
+            :inputmode="spec.kind === 'number' ? 'decimal' : 'text'"
+            maxlength="200"
+          />
+        </template>
+      </div>
+      <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />
+      <FormFoot :error="errorAt('')" :send="t('thing.save')" :busy="busy">
+        <button type="button" @click="changing = false">{{ t('shell.cancel') }}</button>
+      </FormFoot>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.facts div {
+  display: grid;
+  grid-template-columns: minmax(9rem, 1fr) 2fr;
+  gap: 0 1rem;
+  border-bottom: 1px solid var(--rule);
+}
+
+dt,
+.open {
+  color: var(--soft);
+}
+</style>

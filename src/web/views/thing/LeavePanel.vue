@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid';
+import { computed, reactive, ref } from 'vue';
+import FormFoot from '../../components/FormFoot.vue';
+import MovesList from '../../components/MovesList.vue';
+import TextField from '../../components/TextField.vue';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { partialDay } from '../../../core/calendar/partialDate.ts';
+import type { EntryBody } from '../../../core/ledger/entry.ts';
+import type { Asset } from '../../../core/house/house.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useTrial } from '../../composables/useTrial.ts';
+import { useWriting } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import { useOutbox } from '../../stores/outbox.ts';
+import { dutyName } from '../ledger/describe.ts';
+
+/** A thing that goes: another takes its place and what is kept goes over to it, or it is simply taken out. */
+const props = defineProps<{ way: 'replace' | 'remove'; asset: Asset; house: HouseBody; speech: Speech }>();
+const emit = defineEmits<{ close: []; replaced: [successor: string]; removed: [text: string] }>();
+
+const FIELDS = ['name', 'made', 'on'];
+const home = useHome();
+const outbox = useOutbox();
+const { write } = useWriting();
+const { busy, errorAt, refuse, show, submit } = useForm();
+const t = computed(() => props.speech.t);
+const why = ref('');
+const typed = reactive({
+  id: uuid(),
+  entry: uuid(),
+  name: props.asset.name,
+  made: '',
+  on: props.speech.today as string,
+});
+const removal = computed((): EntryBody[] =>
+  props.way === 'remove'
+    ? [{ kind: 'removed', asset: props.asset.id, ...(why.value.trim() !== '' && { why: why.value.trim() }) }]
+    : [],
+);
+const trial = useTrial(props.house.home.id, () => removal.value);
+const nameOf = (id: string): string => dutyName(props.house, id, props.speech);
+
+/** What the old one was is likely of the new one too, its age and its label apart. */
+const likely = (): Asset['facts'] => {
+  const { made: _made, model: _model, life: _life, ...rest } = props.asset.facts ?? {};
+  return { ...rest, made: typed.made.trim() === '' ? null : typed.made.trim() };
+};
+
+const replace = () =>
+  submit(FIELDS, async () => {
+    const { on } = typed;
+    if (typed.name.trim() === '') return show(t.value('problem.missing'), 'name', FIELDS);
+    if (typed.made.trim() !== '' && partialDay(typed.made.trim()) === null)
+      return show(t.value('problem.partial-date'), 'made', FIELDS);
+    if (!isCivilDate(on)) return show(t.value('problem.civil-date'), 'on', FIELDS);
+    const { kind, space, partOf } = props.asset;
+    const outcome = await outbox.send({
+      route: 'add',
+      homeId: props.house.home.id,
+      body: {
+        batch: uuid(),
+        on,
+        assets: [
+          {
+            id: typed.id,
+            kind,
+            name: typed.name.trim(),
+            ...(space !== undefined && { space }),
+            ...(partOf !== undefined && { partOf }),
+            facts: likely(),
+            installed: on,
+            succeeds: props.asset.id,
+            replacement: typed.entry,
+          },
+        ],
+        duties: [],
+      },
+      label: t.value('thing.replaceTitle', { name: props.asset.name }),
+    });
+    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
+    emit('replaced', typed.id);
+  });
+
+const remove = () =>
+  submit([], async () => {
+    const { on } = home;
+    if (!on) return;
+    const text = t.value('thing.removed', { name: props.asset.name });
+    const { outcome } = await write(
+      removal.value.map((body) => ({ date: on, body })),
+      text,
+    );
+    if (outcome.kind === 'refused') return refuse(outcome.error, []);
+    emit('removed', text);
+  });
+</script>
+
+<template>
+  <form class="form" novalidate @submit.prevent="way === 'replace' ? replace() : remove()">
+    <p>
+      <strong>{{ t(`thing.${way}Title`, { name: asset.name }) }}</strong>
+    </p>
+    <p>{{ t(`thing.${way}Lead`) }}</p>
+    <div v-if="way === 'replace'" class="pair">
+      <TextField
+        v-model="typed.name"
+        :label="t('thing.replaceName')"
+        :error="errorAt('name')"
+        maxlength="120"
+      />
+      <TextField
+        v-model="typed.made"
+        :label="t('thing.replaceMade')"
+        :hint="t('walk.made')"
+        :error="errorAt('made')"
+        maxlength="10"
+      />
+      <TextField v-model="typed.on" :label="t('thing.replaceOn')" :error="errorAt('on')" type="date" />
+    </div>
+    <TextField v-else v-model="why" :label="t('upkeep.why')" maxlength="200" />
+    <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />
+    <FormFoot :error="errorAt('')" :send="t(`thing.${way}Save`)" :busy="busy" :grave="way === 'remove'">
+      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+    </FormFoot>
+  </form>
+</template>

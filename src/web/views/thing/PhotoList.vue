@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed, ref, useId } from 'vue';
+import TextField from '../../components/TextField.vue';
+import type { PhotoBody } from '../../../contract/schemas.ts';
+import type { Asset } from '../../../core/house/house.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { PHOTO_ACCEPT, usePhotos } from '../../composables/usePhotos.ts';
+
+/** The photos of a thing: shown, added, taken away. Whoever may see the home may see them, nobody else. */
+const props = defineProps<{
+  asset: Asset;
+  homeId: string;
+  photos: readonly PhotoBody[];
+  speech: Speech;
+  mayWrite: boolean;
+}>();
+const emit = defineEmits<{ changed: [text: string] }>();
+
+const { add, address, drop } = usePhotos(props.homeId);
+const { tell } = useErrorText();
+const t = computed(() => props.speech.t);
+const id = useId();
+const caption = ref('');
+const busy = ref(false);
+const error = ref('');
+const dropping = ref<string | null>(null);
+
+async function work(act: () => Promise<unknown>, text: string): Promise<void> {
+  if (busy.value) return;
+  busy.value = true;
+  error.value = '';
+  try {
+    await act();
+    dropping.value = null;
+    emit('changed', text);
+  } catch (failure) {
+    error.value = tell(failure).text;
+  } finally {
+    busy.value = false;
+  }
+}
+
+async function chosen(event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement;
+  const [file] = field.files ?? [];
+  if (!file) return;
+  await work(() => add(file, caption.value.trim(), props.asset.id), t.value('thing.photoAdded'));
+  if (error.value === '') caption.value = '';
+  field.value = '';
+}
+</script>
+
+<template>
+  <section :aria-label="t('thing.photos')" class="no-print">
+    <h2>{{ t('thing.photos') }}</h2>
+    <p v-if="photos.length === 0" class="soft">{{ t('thing.photosNone') }}</p>
+    <ul v-else class="photos">
+      <li v-for="photo in photos" :key="photo.id">
+        <figure>
+          <a :href="address(photo.id)" target="_blank" rel="noopener"
+            ><img
+              :src="address(photo.id)"
+              :width="photo.width"
+              :height="photo.height"
+              loading="lazy"
+              :alt="photo.caption || asset.name"
+          /></a>
+          <figcaption class="small">{{ photo.caption }}</figcaption>
+        </figure>
+        <p v-if="mayWrite" class="small">
+          <button v-if="dropping !== photo.id" type="button" @click="dropping = photo.id">
+            {{ t('thing.dropPhoto') }}<span class="unseen">: {{ photo.caption || asset.name }}</span>
+          </button>
+          <template v-else>
+            {{ t('thing.dropPhotoSure') }}
+            <button type="button" :disabled="busy" @click="work(() => drop(photo.id), t('thing.photoGone'))">
+              {{ t('thing.dropPhoto') }}
+            </button>
+            <button type="button" @click="dropping = null">{{ t('shell.cancel') }}</button>
+          </template>
+        </p>
+      </li>
+    </ul>
+    <div v-if="mayWrite" class="form pair">
+      <TextField v-model="caption" :label="t('thing.caption')" maxlength="200" />
+      <div>
+        <label :for="id" class="label">{{ t('thing.addPhoto') }}</label>
+        <input :id="id" type="file" :accept="PHOTO_ACCEPT" :disabled="busy" @change="chosen" />
+        <p class="soft small">{{ t('thing.photoHint') }}</p>
+      </div>
+    </div>
+    <p v-if="error" class="notice wrong" role="alert">{{ error }}</p>
+  </section>
+</template>
+
+<style scoped>
+.photos {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
+  gap: 1rem;
+  margin-bottom: var(--line);
+}
+
+img {
+  display: block;
+  width: 100%;
+  height: 12rem;
+  object-fit: contain;
+  background: var(--wash);
+}
+
+.label {
+  display: block;
+  font-weight: 600;
+}
+
+input[type='file'] {
+  border: 0;
+  padding-left: 0;
+}
+</style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import type { UpkeepBody } from '../../../contract/schemas.ts';
+import { practiceSystemSchema } from '../../../core/catalogue/lists.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import { call } from '../../api/client.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import type { Sent } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import KeptRow from './KeptRow.vue';
+import SystemBesides from './SystemBesides.vue';
+import { systemsOf, type KeptLine } from './keptLines.ts';
+
+/** How each thing is kept, system by system: the terms and the next dates, the schools side by side, what evidence proposes. */
+const route = useRoute();
+const home = useHome();
+const speech = useSpeech();
+const { tellBody } = useErrorText();
+const t = computed(() => speech.value.t);
+const homeId = String(route.params['homeId']);
+const upkeep = ref<UpkeepBody | null>(null);
+const sought = ref(typeof route.query['find'] === 'string' ? route.query['find'] : '');
+const showGiven = ref(false);
+const said = ref<{ text: string; wrong: boolean } | null>(null);
+const saying = useTemplateRef('saying');
+/** Counts the changes made, so that every panel begins anew after one. */
+const changes = ref(0);
+
+async function read(): Promise<void> {
+  const [, body] = await Promise.all([home.load(homeId), call('upkeep', { params: { homeId } })]);
+  upkeep.value = body;
+}
+const { state, load } = useLoading(read);
+
+const systems = computed(() => {
+  if (!home.house || !upkeep.value) return [];
+  const wanted = sought.value.trim().toLowerCase();
+  const shows = (line: KeptLine): boolean => {
+    if (line.standing === 'given-up' && !showGiven.value) return false;
+    const text = [practiceTitle(speech.value, line.practice), ...line.units.map(({ asset }) => asset.name)];
+    return wanted === '' || text.some((one) => one.toLowerCase().includes(wanted));
+  };
+  return systemsOf(home.house, upkeep.value, home.find, practiceSystemSchema.options)
+    .map((one) => ({
+      ...one,
+      lines: one.lines.filter(shows),
+      suggested: wanted === '' ? one.suggested : [],
+      besides: wanted === '' ? one.besides : [],
+    }))
+    .filter(({ lines, suggested, besides }) => lines.length + suggested.length + besides.length > 0);
+});
+const hasGiven = computed(() => upkeep.value?.kept.some(({ retiredOn }) => retiredOn !== null) ?? false);
+
+/** Says what came of a change and reads anew what it moved. */
+async function written({ outcome }: Sent, text: string): Promise<void> {
+  if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+  else {
+    const waiting = outcome.kind === 'waiting' ? ` ${t.value('shell.offline')}` : '';
+    said.value = { text: `${text}${waiting}`, wrong: false };
+    if (outcome.kind === 'delivered') await read();
+    changes.value += 1;
+  }
+  await nextTick();
+  saying.value?.focus();
+}
+
+async function takenUp(text: string): Promise<void> {
+  said.value = { text, wrong: false };
+  await read();
+  changes.value += 1;
+  await nextTick();
+  saying.value?.focus();
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('upkeep.title') }}</h1>
+      <p v-if="home.house" class="soft">{{ t('upkeep.lead', { home: home.house.home.name }) }}</p>
+    </header>
+    <div ref="saying" role="status" tabindex="-1" class="saying">
+      <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
+    </div>
+    <PageState
+      v-if="state.kind === 'failed' || (state.kind === 'loading' && !upkeep)"
+      class="saying"
+      :state="state"
+      :loading="t('shell.loading')"
+      :again="t('shell.tryAgain')"
+      @again="load"
+    />
+    <template v-if="upkeep && home.house">
+      <p v-if="upkeep.kept.length === 0 && upkeep.suggested.length === 0" class="notice lone">
+        {{ t('upkeep.empty') }}
+        <template v-if="home.mayWrite">
+          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('rooms.walk') }}</RouterLink>,
+          <RouterLink :to="{ name: 'add', params: route.params }">{{ t('add.title') }}</RouterLink>
+        </template>
+      </p>
+      <div v-else class="head no-print">
+        <label>{{ t('upkeep.seek') }}<input v-model="sought" type="search" autocomplete="off" /></label>
+        <button v-if="hasGiven" type="button" @click="showGiven = !showGiven">
+          {{ t(showGiven ? 'upkeep.hideGiven' : 'upkeep.showGiven') }}
+        </button>
+      </div>
+      <p v-if="upkeep.kept.length > 0 && systems.length === 0" class="notice lone">{{ t('upkeep.none') }}</p>
+      <section v-for="one in systems" :key="one.system" :aria-labelledby="`system-${one.system}`">
+        <h2 :id="`system-${one.system}`">{{ t(`system.${one.system}`) }}</h2>
+        <ul class="ruled">
+          <KeptRow
+            v-for="line in one.lines"
+            :key="`${line.key} ${changes}`"
+            :line="line"
+            :home-id="homeId"
+            :speech="speech"
+            :may-write="home.mayWrite"
+            @written="written"
+          />
+        </ul>
+        <SystemBesides
+          :system="one"
+          :house="home.house"
+          :known="upkeep.known"
+          :on="upkeep.on"
+          :speech="speech"
+          :may-write="home.mayWrite"
+          @taken-up="takenUp"
+        />
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+section {
+  margin-top: calc(var(--line) * 1.5);
+}
+
+h2,
+.head,
+.saying,
+.lone {
+  margin-left: var(--text-column);
+}
+
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 0.75rem 1.5rem;
+}
+
+.head label {
+  flex: 0 1 20rem;
+}
+
+@media (max-width: 44rem) {
+  h2,
+  .head,
+  .saying,
+  .lone {
+    margin-left: 0;
+  }
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+/** One big choice among a few: a block that can be hit with a thumb. */
+defineProps<{ kind: 'radio' | 'checkbox'; name: string; value: string; hint?: string }>();
+const chosen = defineModel<boolean>({ required: true });
+</script>
+
+<template>
+  <label class="block">
+    <input
+      :type="kind"
+      :name="name"
+      :value="value"
+      :checked="chosen"
+      @change="chosen = ($event.target as HTMLInputElement).checked"
+    />
+    <span
+      ><slot /><span v-if="hint" class="soft small hint">{{ hint }}</span></span
+    >
+  </label>
+</template>
+
+<style scoped>
+.block {
+  display: flex;
+  align-items: center;
+  min-height: 3rem;
+  padding: 0.375rem 0.875rem;
+  border: 1px solid var(--rule);
+  border-radius: 2px;
+  cursor: pointer;
+}
+
+.block:hover {
+  border-color: var(--soft);
+}
+
+/* What is chosen shows by its shape as well: the double rule at its left, as a line of the book has it. */
+.block:has(input:checked) {
+  padding-left: calc(0.875rem - 5px);
+  border-color: var(--brine);
+  border-left: 6px double var(--brine);
+  background: var(--wash);
+  font-weight: 600;
+}
+
+.block:has(input:focus-visible) {
+  outline: 2px solid var(--rust);
+  outline-offset: 2px;
+}
+
+input {
+  flex: none;
+}
+
+input:focus-visible {
+  outline: none;
+}
+
+.hint {
+  display: block;
+  font-weight: 400;
+}
+</style>

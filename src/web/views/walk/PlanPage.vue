@@ -1,0 +1,321 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { v7 as uuid } from 'uuid';
+import FormFoot from '../../components/FormFoot.vue';
+import type { Addition } from '../../../contract/schemas.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import { planFor } from '../../../core/catalogue/planFor.ts';
+import { NO_WEATHER } from '../../../core/climate/weather.ts';
+import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
+import { factsToEstablish } from '../../../core/house/factsToEstablish.ts';
+import type { Home } from '../../../core/house/house.ts';
+import type { FindPractice } from '../../../core/house/timingOf.ts';
+import { adoptionOf } from '../../../core/walkthrough/adoption.ts';
+import { reviewPlan, type PracticeReview } from '../../../core/walkthrough/planReview.ts';
+import type { Answers } from '../../../core/walkthrough/question.ts';
+import { walkedHouse } from '../../../core/walkthrough/walkedHouse.ts';
+import { coveragePlace } from '../../../locales/coverageText.ts';
+import { factName } from '../../../locales/factText.ts';
+import { ruleText } from '../../../locales/practiceText.ts';
+import { dateText, words, type Speech } from '../../../locales/speech.ts';
+import { namingIn } from '../../../locales/walkNames.ts';
+import { catalogue } from '../../catalogue.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useOutbox } from '../../stores/outbox.ts';
+import { toAddition } from './toAddition.ts';
+
+/** What the walk ends with: the plan by system, what it asks of a year, what is missing and left out, and the first six weeks. */
+const props = defineProps<{
+  answers: Answers;
+  home: Home;
+  on: CivilDate;
+  find: FindPractice;
+  speech: Speech;
+}>();
+const emit = defineEmits<{ change: [] }>();
+
+const route = useRoute();
+const router = useRouter();
+const outbox = useOutbox();
+const { busy, errorAt, refuse, submit } = useForm();
+const t = computed(() => props.speech.t);
+const practices = computed(() => catalogue.value?.practices ?? []);
+const walked = computed(() => walkedHouse(props.answers, namingIn(props.speech)));
+const plan = computed(() =>
+  planFor({ ...props.home, assets: walked.value.assets, traits: walked.value.traits }, practices.value),
+);
+const adoption = computed(() => adoptionOf(walked.value, plan.value, uuid));
+const review = computed(() =>
+  reviewPlan(
+    props.home,
+    adoption.value,
+    props.on,
+    { find: props.find, weather: NO_WEATHER },
+    t.value('walk.plan.spread'),
+  ),
+);
+const missing = computed(() =>
+  alarmCoverage(walked.value.spaces, walked.value.assets, walked.value.traits)
+    .places.filter(({ covered }) => covered.length === 0)
+    .map((place) => ({
+      place: coveragePlace(props.speech, place, walked.value.spaces),
+      alarm: t.value(`coverage.${place.alarm}`),
+      rule: t.value(`coverage.rules.${place.rule}`),
+    })),
+);
+const toFind = computed(() =>
+  factsToEstablish(walked.value.assets, practices.value).map(({ asset, spec }) =>
+    t.value('upkeep.openFact', { thing: asset.name, fact: factName(props.speech, spec.code) }),
+  ),
+);
+const leftOut = computed(() => {
+  const seen = new Set<string>();
+  return plan.value.leftOut
+    .filter(({ practice, because }) => practice.kind === 'duty' && because !== 'not-here')
+    .filter(({ practice }) => !seen.has(practice.code) && seen.add(practice.code))
+    .map(({ practice, because, by }) => ({
+      title: words(props.speech, practice.title),
+      why: t.value(`walk.plan.because.${because}`, { by: by === null ? '' : titleOf(by) }),
+    }));
+});
+const notHere = computed(() =>
+  practices.value.filter(
+    ({ code, kind }) =>
+      kind === 'duty' &&
+      !plan.value.duties.some(({ practice }) => practice.code === code) &&
+      !plan.value.leftOut.some((one) => one.practice.code === code && one.because !== 'not-here'),
+  ),
+);
+const most = computed(() => Math.max(1, ...review.value.weekMinutes));
+
+const titleOf = (code: string): string => {
+  const practice = props.find(code);
+  return practice ? words(props.speech, practice.title) : code;
+};
+const nameOf = (id: string): string => adoption.value.assets.find((asset) => asset.id === id)?.name ?? '';
+const tenths = (value: number): string => props.speech.formats.number(Math.round(value * 10) / 10);
+const whole = (value: number): string => props.speech.formats.number(Math.round(value));
+
+function lineOf({ practice, school, because, assets, timesAYear, first }: PracticeReview) {
+  const known = props.find(practice);
+  const chosen = known?.kind === 'duty' ? known.schools.find(({ code }) => code === school) : undefined;
+  const often =
+    timesAYear >= 1
+      ? t.value('walk.plan.times', { n: tenths(timesAYear) }, timesAYear < 1.05 ? 1 : 2)
+      : t.value(timesAYear > 0 ? 'walk.plan.rarely' : 'walk.plan.event');
+  const rule = chosen ? ruleText(props.speech, chosen.rule) : '';
+  return {
+    title: titleOf(practice),
+    things: props.speech.formats.list(assets.map(nameOf)),
+    how: `${rule} (${t.value(because === 'fits' ? 'walk.plan.fits' : 'walk.plan.usual')})`,
+    often,
+    first: first === null ? '' : t.value('walk.plan.first', { date: dateText(props.speech, first) }),
+  };
+}
+
+/** Made once: pressed twice, or sent again after a lost connection, it is the same plan. */
+const request = ref<Addition | null>(null);
+
+const adopt = () =>
+  submit([], async () => {
+    request.value ??= toAddition(adoption.value, review.value, props.on);
+    const outcome = await outbox.send({
+      route: 'add',
+      homeId: props.home.id,
+      body: request.value,
+      label: t.value('walk.plan.title'),
+    });
+    if (outcome.kind === 'refused') {
+      request.value = null;
+      return refuse(outcome.error, []);
+    }
+    await router.push({ name: 'today', params: route.params });
+  });
+</script>
+
+<template>
+  <div class="column plan">
+    <h2 tabindex="-1">{{ t('walk.plan.title') }}</h2>
+    <p class="soft">{{ t('walk.plan.lead') }}</p>
+    <p class="figures">
+      {{
+        t('walk.plan.figures', {
+          duties: adoption.duties.length,
+          hours: whole(review.minutesAYear / 60),
+          visits: t('walk.plan.visits', { n: whole(review.visitsAYear) }, Math.round(review.visitsAYear)),
+        })
+      }}
+    </p>
+    <form novalidate @submit.prevent="adopt">
+      <FormFoot :error="errorAt('')" :send="t('walk.plan.adopt')" :busy="busy">
+        <button type="button" @click="emit('change')">{{ t('walk.plan.change') }}</button>
+      </FormFoot>
+    </form>
+    <section :aria-label="t('walk.plan.missing')">
+      <h3>{{ t('walk.plan.missing') }}</h3>
+      <p class="soft small">{{ t('coverage.codeFirst') }}</p>
+      <p v-if="missing.length === 0">{{ t('coverage.complete') }}</p>
+      <ul v-else class="ruled">
+        <li v-for="one in missing" :key="`${one.alarm} ${one.place}`" class="gap">
+          <strong>{{ one.place }}</strong>: {{ one.alarm }} <span class="soft small">{{ one.rule }}</span>
+        </li>
+      </ul>
+    </section>
+    <section :aria-label="t('walk.plan.weeks')">
+      <h3>{{ t('walk.plan.weeks') }}</h3>
+      <p class="soft small">{{ t('walk.plan.weeksLead') }}</p>
+      <ol class="weeks">
+        <li v-for="(minutes, index) in review.weekMinutes" :key="index">
+          <span class="soft small">{{ t('walk.plan.week', { n: index + 1 }) }}</span>
+          <meter :value="minutes" min="0" :max="most" :aria-label="t('walk.plan.week', { n: index + 1 })" />
+          <span>{{ t('walk.plan.weekMinutes', { n: minutes }) }}</span>
+        </li>
+      </ol>
+    </section>
+    <section
+      v-for="{ system, practices: own, minutesAYear } in review.systems"
+      :key="system"
+      :aria-label="t(`system.${system}`)"
+    >
+      <h3>
+        {{ t(`system.${system}`) }}
+        <span class="soft small">{{ t('walk.plan.system', { minutes: whole(minutesAYear) }) }}</span>
+      </h3>
+      <ul class="ruled">
+        <li v-for="line in own.map(lineOf)" :key="line.title" class="duty">
+          <span
+            >{{ line.title }} <span class="soft small">{{ line.things }}</span></span
+          >
+          <span class="small">{{ line.how }}</span>
+          <span class="small times"
+            >{{ line.often }}<template v-if="line.first">; {{ line.first }}</template></span
+          >
+        </li>
+      </ul>
+    </section>
+    <section :aria-label="t('walk.plan.toFind')">
+      <h3>{{ t('walk.plan.toFind') }}</h3>
+      <p v-if="toFind.length === 0">{{ t('walk.plan.toFindNone') }}</p>
+      <ul v-else class="many small">
+        <li v-for="one in toFind" :key="one">{{ one }}</li>
+      </ul>
+    </section>
+    <details>
+      <summary>{{ t('walk.plan.leftOut') }}</summary>
+      <ul class="small">
+        <li v-for="one in leftOut" :key="one.title">
+          {{ one.title }}: <span class="soft">{{ one.why }}</span>
+        </li>
+        <li v-for="practice in notHere" :key="practice.code">
+          {{ words(speech, practice.title) }}:
+          <span class="soft">{{ t('walk.plan.because.not-here') }}</span>
+        </li>
+      </ul>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.plan {
+  max-width: 54rem;
+}
+
+h2:focus {
+  outline: none;
+}
+
+section,
+details {
+  margin-top: calc(var(--line) * 1.5);
+}
+
+h3 {
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+
+.figures {
+  margin: calc(var(--line) / 2) 0;
+  font-size: 1.25rem;
+}
+
+.gap {
+  padding: 0.25rem 0;
+}
+
+.gap strong {
+  color: var(--rust);
+  font-weight: 600;
+}
+
+.duty {
+  display: grid;
+  grid-template-columns: 5fr 4fr 3fr;
+  gap: 0 1rem;
+  padding: 0.25rem 0;
+}
+
+.times {
+  text-align: right;
+}
+
+.first {
+  display: block;
+}
+
+.weeks {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  gap: 0.75rem;
+}
+
+.weeks li {
+  display: flex;
+  flex-direction: column;
+}
+
+meter {
+  width: 100%;
+  height: 0.75rem;
+  appearance: none;
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  background: none;
+}
+
+meter::-webkit-meter-bar {
+  height: 0.75rem;
+  border: 0;
+  border-radius: 0;
+  background: none;
+}
+
+meter::-webkit-meter-optimum-value {
+  border-radius: 0;
+  background: var(--brine);
+}
+
+meter::-moz-meter-bar {
+  background: var(--brine);
+}
+
+.many {
+  columns: 18rem 2;
+}
+
+@media (max-width: 44rem) {
+  .duty {
+    grid-template-columns: 1fr;
+    padding: 0.5rem 0;
+  }
+
+  .times {
+    text-align: left;
+  }
+
+  .weeks {
+    grid-template-columns: repeat(3, 1fr);
+  }
+}
+</style>
