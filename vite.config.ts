@@ -22,6 +22,9 @@ export default defineConfig({
         icons: [{ src: '/sign.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
+        // A new build takes over at once: an old page would ask a new server.
+        skipWaiting: true,
+        clientsClaim: true,
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
         maximumFileSizeToCacheInBytes: 6_000_000,
         navigateFallback: '/index.html',

@@ -64,6 +64,7 @@ describe('logging with details', () => {
   });
 
   test('before its window opens, one press does not log it: the sheet first says it would be an extra', async () => {
+    await page.press('Show ');
     await page.click('[data-line^="coming smoke-alarm-battery-swap"] [data-act=done]');
     await page.says(
       'Hall: this is before Sun, Feb 21, 2027, when its window opens. It will stand as an extra',

@@ -61,12 +61,31 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .then(() => page.find('[data-practice=furnace-annual-tune-up] .caution')),
   'a practice of one’s own': () => page.press('Add one of your own').then(() => page.says('The steps')),
   House: () => page.press('House').then(() => page.says('Download the house file')),
-  'the sheet to give up': () => page.press('Give up').then(() => page.find('[role=dialog] form')),
-  'A new home': () =>
+  'A new home': () => page.press('A new home').then(() => page.says('Time zone')),
+  'what the home is like, being told': () =>
+    page.press('Change …', "//*[@data-test='traits']").then(() => page.says('someone will really look')),
+  'a room being put right': () =>
     page
-      .press('Close')
-      .then(() => page.press('A new home'))
-      .then(() => page.says('Time zone')),
+      .press('Change …', "//*[@aria-label='Rooms, and what stands in them']")
+      .then(() => page.find('.room-form')),
+  'a thing': () => page.press('Return filter').then(() => page.says('What is kept on it')),
+  'a thing, its facts being told': () =>
+    page.click('[data-act=facts]').then(() => page.field('Filters in it')),
+  'a thing being replaced': () =>
+    page.click('[data-act=replace]').then(() => page.field('Day it was replaced')),
+  Upkeep: () => page.press('Upkeep').then(() => page.find('[data-kept]')),
+  'a duty with its next three dates': () =>
+    page.click('[data-kept="Change the air filter"] [data-act=dates]').then(() => page.find('.reasons')),
+  'the schools side by side, and what a change moves': async () => {
+    await page.click('[data-kept="Change the air filter"] [data-act=change]');
+    await page.click('input[value=every-month]');
+    await page.says('sooner', '[data-test=moves]');
+  },
+  'a duty being paused': () =>
+    page.click('[data-kept="Change the air filter"] [data-act=pause]').then(() => page.says('Pause it')),
+  'what goes with a system': () =>
+    page.click('.besides summary').then(() => page.find('.besides [data-practice]')),
+  'where things are': () => page.press('Shutoffs').then(() => page.says('Whom to call')),
 };
 
 describe.each(Object.entries(PLACES))('%s', (name, come) => {

@@ -151,6 +151,25 @@ export class Page {
     await this.driver.wait(async () => condition().catch(() => false), PATIENCE_MS, message);
   }
 
+  /** Cuts the connection, or gives it back. */
+  async connect(online: boolean): Promise<void> {
+    await this.command('Network.enable', {});
+    await this.command('Network.emulateNetworkConditions', {
+      offline: !online,
+      latency: 0,
+      downloadThroughput: -1,
+      uploadThroughput: -1,
+    });
+  }
+
+  /** What the server answers the page with. */
+  answer<T>(path: string): Promise<T> {
+    return this.driver.executeAsyncScript<T>(
+      'const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.json()).then(done)',
+      path,
+    );
+  }
+
   async signInToDemo(): Promise<void> {
     await this.go('/sign-in');
     await this.press('Look around with the demo homes');

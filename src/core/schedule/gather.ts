@@ -105,7 +105,7 @@ class Gathering {
         this.drafts.get(body.duty)?.retire(day);
         break;
       case 'dismissed':
-        this.drafts.get(body.duty)?.dismiss(day);
+        this.drafts.get(body.duty)?.dismiss(order);
         break;
       case 'done':
       case 'skipped':
@@ -293,7 +293,7 @@ class Draft {
   private adoption: DutyHistory['adoption'] | null = null;
   private firstTerms: Terms | null = null;
   private retiredOn: DayNumber | null = null;
-  private dismissedOn: DayNumber | null = null;
+  private dismissedAt: number | null = null;
   private readonly laterTerms: { day: DayNumber; terms: Terms }[] = [];
   readonly marks: { order: number; mark: Mark }[] = [];
 
@@ -334,8 +334,8 @@ class Draft {
   }
 
   /** What was last proposed of its interval is not wanted. */
-  dismiss(day: DayNumber): void {
-    this.dismissedOn = day;
+  dismiss(order: number): void {
+    this.dismissedAt = order;
   }
 
   /** `line`: the state a half of a pair hangs on; it begins and ceases to exist just after the act that turned it. */
@@ -355,7 +355,7 @@ class Draft {
       segments: this.segments(this.firstTerms),
       marks,
       retiredOn: this.retiredOn,
-      dismissedOn: this.dismissedOn,
+      dismissedAt: this.dismissedAt,
       made: this.made,
       meters,
     };

@@ -23,8 +23,8 @@ export interface DutyHistory {
   /** What happened, in order, each with its place among all that happened in the house. */
   readonly marks: readonly { readonly order: number; readonly mark: Mark }[];
   readonly retiredOn: DayNumber | null;
-  /** When a proposal was last turned down: only later looks speak again. */
-  readonly dismissedOn: DayNumber | null;
+  /** Where among all that happened a proposal was last turned down: only what is looked at after that speaks again. */
+  readonly dismissedAt: number | null;
   readonly made: { readonly day: DayNumber; readonly from: 'made' | 'installed' } | null;
   readonly meters: ReadonlyMap<string, readonly MeterReading[]>;
 }

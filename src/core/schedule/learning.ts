@@ -44,10 +44,12 @@ export function proposalOf(history: DutyHistory): Proposal | null {
   const rule = segment?.terms.rule;
   if (!segment || rule?.kind !== 'interval') return null;
   const school = nominalDays(rule.every);
-  const heldSince = segment.terms.school === null ? segment.start : -Infinity;
-  const looks = gradedLooks(history, school).filter(({ on }) => toDay(on) >= heldSince);
-  const newest = looks.at(-1);
-  if (!newest || toDay(newest.on) <= (history.dismissedOn ?? -Infinity)) return null;
+  // What was looked at up to the day an interval of the home's own began is in that interval already.
+  const heldUpTo = segment.terms.school === null ? segment.start : -Infinity;
+  const seen = gradedLooks(history, school).filter(({ look }) => toDay(look.on) > heldUpTo);
+  const newest = seen.at(-1);
+  if (!newest || newest.order < (history.dismissedAt ?? -Infinity)) return null;
+  const looks = seen.map(({ look }) => look);
   const present = roundHalfUp(scaleInterval(rule, segment.terms.factors).basisDays);
   const { low, middle, high } = posterior(school, looks);
   const most = history.timing.lifeSafety ? school : school * 2;
@@ -55,17 +57,21 @@ export function proposalOf(history: DutyHistory): Proposal | null {
   return { days: held(middle), low: held(low), high: held(high), present, looks };
 }
 
-function gradedLooks({ marks }: DutyHistory, school: number): GradedLook[] {
+/** Each graded look with its place among all that happened. */
+function gradedLooks(
+  { marks }: DutyHistory,
+  school: number,
+): { readonly look: GradedLook; readonly order: number }[] {
   let newOn: DayNumber | null = null;
-  const looks: GradedLook[] = [];
-  for (const { mark } of marks) {
+  const looks: { look: GradedLook; order: number }[] = [];
+  for (const { mark, order } of marks) {
     if (mark.kind === 'completion' && mark.how === 'done') newOn = mark.day;
     if (mark.kind === 'renewal' && mark.how === 'replaced') newOn = mark.day;
     if (mark.kind !== 'look' || mark.measure !== WEAR_GRADE || newOn === null || mark.day <= newOn) continue;
     const days = mark.day - newOn;
     const grade = Math.max(0, mark.value);
     const boundOnly = grade === 0 || days < school * EARLY_SHARE;
-    looks.push({ on: toCivilDate(mark.day), grade, days, boundOnly });
+    looks.push({ look: { on: toCivilDate(mark.day), grade, days, boundOnly }, order });
   }
   return looks;
 }

@@ -39,7 +39,7 @@ export const upkeep = {
     plusEvents: '{n}, and when it happens',
     events: 'when it happens',
     ownInterval: 'An interval of one’s own',
-    every: 'Every',
+    every: 'Due every',
     doer: 'Who does it',
     factors: 'What wears it faster here',
     factorValue: '×{n}',

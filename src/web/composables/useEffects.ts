@@ -2,7 +2,6 @@ import { ref } from 'vue';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Duty, House } from '../../core/house/house.ts';
 import type { Entry, EntryBody } from '../../core/ledger/entry.ts';
-import type { Proposal } from '../../core/schedule/learning.ts';
 import { project, type DutyProjection } from '../../core/schedule/project.ts';
 import type { Weather } from '../../core/climate/weather.ts';
 import { call } from '../api/client.ts';
@@ -44,18 +43,9 @@ export function useEffects() {
     return duties.find(({ dutyId }) => dutyId === duty.id) ?? null;
   }
 
-  /** What the looks on record say of a duty's interval. */
-  function proposalFor(dutyId: string): Proposal | null {
-    const known = histories.value.get(dutyId);
-    if (!home.house || !home.on || !known) return null;
-    const around = { find: home.find, weather: known.weather };
-    const { duties } = project(home.house, known.entries, home.on, around);
-    return duties.find((duty) => duty.dutyId === dutyId)?.proposal ?? null;
-  }
-
   /** Whether the considered entry would satisfy nothing, being before its window. */
   const isExtra = (projection: DutyProjection): boolean =>
     projection.extras.some(({ entryId }) => entryId === CONSIDERED);
 
-  return { study, foretell, proposalFor, isExtra };
+  return { study, foretell, isExtra };
 }

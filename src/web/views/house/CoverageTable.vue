@@ -41,7 +41,7 @@ const rows = computed(() =>
         <li v-for="row in rows" :key="row.key" class="row" :class="{ missing: row.missing }">
           <span
             ><strong v-if="row.missing">{{ t('coverage.missing') }}: </strong>{{ row.place }}, {{ row.alarm }}
-            <span class="soft small aside">{{ row.rule }}</span></span
+            {{ ' ' }}<span class="soft small">{{ row.rule }}</span></span
           >
           <span v-if="!row.missing" class="soft small">{{ row.by }}</span>
         </li>

@@ -80,8 +80,8 @@ function saved(text: string): void {
       <li v-for="{ space, things } in rooms" :key="space?.id ?? NO_ROOM" class="room">
         <p class="row head">
           <span
-            ><strong>{{ space?.name ?? t('rooms.noRoom') }}</strong>
-            <span v-if="space" class="soft small aside">{{ capital(roomSays(space)) }}</span></span
+            ><strong>{{ space?.name ?? t('rooms.noRoom') }}</strong> {{ ' '
+            }}<span v-if="space" class="soft small">{{ capital(roomSays(space)) }}</span></span
           >
           <button
             v-if="space && mayWrite"
@@ -107,11 +107,12 @@ function saved(text: string): void {
               <RouterLink :to="{ name: 'thing', params: { homeId: house.home.id, assetId: asset.id } }">{{
                 asset.name
               }}</RouterLink>
-              <span class="soft small aside">{{ thingSays(asset) }}</span>
+              {{ ' ' }}<span class="soft small">{{ thingSays(asset) }}</span>
             </span>
             <span class="small">
               <span v-if="isPast(asset)" class="past">{{ t('thing.pastLife') }}</span>
-              <span v-if="unknownIn(asset) > 0" class="soft aside">
+              {{ ' '
+              }}<span v-if="unknownIn(asset) > 0" class="soft">
                 {{ t('rooms.unknown', { n: unknownIn(asset) }, unknownIn(asset)) }}</span
               >
             </span>

@@ -39,17 +39,13 @@ const draft = reactive<NoteDraft>({
   grade: '',
   what: '',
   verdict: 'act',
-  trait: 'shedding-pets',
-  holds: 'yes',
   made: '',
   supply: 'filter-panel',
   change: '',
   note: '',
 });
 const things = computed(() => (draft.kind === 'grade' ? filters.value : standing.value));
-const speaksOfThing = computed(
-  () => draft.kind !== 'event' && draft.kind !== 'trait' && draft.kind !== 'stock',
-);
+const speaksOfThing = computed(() => draft.kind !== 'event' && draft.kind !== 'stock');
 // A thing that cannot be spoken of so is let go; the only one there is stands chosen.
 watch(things, (some) => {
   if (some.some(({ id }) => id === draft.asset)) return;
@@ -147,15 +143,6 @@ function send(): void {
           </option>
         </ChoiceField>
       </div>
-      <div v-if="draft.kind === 'trait'" class="pair">
-        <ChoiceField v-model="draft.trait" :label="t('note.trait')">
-          <option v-for="(_, code) in lists.trait" :key="code" :value="code">{{ t(`trait.${code}`) }}</option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.holds" :label="t('note.holds')">
-          <option value="yes">{{ t('note.yes') }}</option>
-          <option value="no">{{ t('note.no') }}</option>
-        </ChoiceField>
-      </div>
       <TextField
         v-if="draft.kind === 'made'"
         v-model="draft.made"
@@ -187,7 +174,7 @@ function send(): void {
         />
       </div>
       <TextField
-        v-if="draft.kind !== 'trait' && draft.kind !== 'stock' && draft.kind !== 'made'"
+        v-if="draft.kind !== 'stock' && draft.kind !== 'made'"
         v-model="draft.note"
         :label="t('log.note')"
         :error="errorAt('note')"

@@ -13,8 +13,6 @@ const draft = (change: Partial<NoteDraft>): NoteDraft => ({
   grade: '0',
   what: '',
   verdict: 'sound',
-  trait: 'shedding-pets',
-  holds: 'yes',
   made: '',
   supply: 'filter-panel',
   change: '',
@@ -46,7 +44,6 @@ describe('a note as typed', () => {
       { kind: 'finding', what: ' rust ', verdict: 'watch' },
       { kind: 'finding', what: 'rust', verdict: 'watch' },
     ],
-    ['about the house', { kind: 'trait', holds: 'no' }, { kind: 'trait', value: false }],
     [
       'a date of manufacture',
       { kind: 'made', made: ' 2019-05 ' },

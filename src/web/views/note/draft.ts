@@ -3,7 +3,7 @@ import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { codeSchema } from '../../../core/schedule/rule.ts';
 
 /** What can be noted here; work done is logged on Today. */
-export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'trait', 'made', 'stock', 'text'] as const;
+export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'made', 'stock', 'text'] as const;
 export type NoteKind = (typeof NOTE_KINDS)[number];
 
 /** What stands in the form, as typed. */
@@ -18,8 +18,6 @@ export interface NoteDraft {
   grade: string;
   what: string;
   verdict: 'sound' | 'watch' | 'act' | 'stop';
-  trait: string;
-  holds: 'yes' | 'no';
   made: string;
   supply: string;
   change: string;
@@ -85,8 +83,6 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
     case 'finding':
       if (draft.what.trim() === '') return wrong('what', 'missing');
       return { body: { kind: 'finding', asset, what: draft.what.trim(), verdict: draft.verdict, ...note } };
-    case 'trait':
-      return { body: { kind: 'trait', trait: draft.trait, value: draft.holds === 'yes' } };
     case 'made':
       return { body: { kind: 'fact', asset, fact: 'made', value: draft.made.trim() } };
     case 'stock': {

@@ -146,7 +146,7 @@ const print = (): void => {
             >
               <span class="what"
                 ><strong>{{ nameOf(point) }}</strong
-                ><span v-if="point.space" class="soft small aside">{{ point.space }}</span></span
+                >{{ ' ' }}<span v-if="point.space" class="soft small">{{ point.space }}</span></span
               >
               <span v-if="point.place !== null" class="place">{{ point.place }}</span>
               <span v-else class="missing">

@@ -88,6 +88,7 @@ async function tell(text: string): Promise<void> {
 
 async function replaced(id: string): Promise<void> {
   await router.push({ name: 'thing', params: { homeId, assetId: id } });
+  await read();
   await tell(t.value('thing.replaced', { name: asset.value?.name ?? '' }));
 }
 </script>

@@ -67,7 +67,9 @@ void call('schools', { params: { homeId: props.homeId, dutyId: props.line.units[
 const ownRule = computed((): Rule | null => {
   if (props.start.school === null && startRule.kind !== 'interval') return startRule;
   if (!/^[1-9]\d{0,4}$/.test(chosen.count.trim())) return null;
-  const floor = startRule.kind === 'interval' ? startRule.floorDays : undefined;
+  // A floor belongs to its school; one's own interval keeps the floor it was given.
+  const floor =
+    props.start.school === null && startRule.kind === 'interval' ? startRule.floorDays : undefined;
   return {
     kind: 'interval',
     every: { unit: chosen.unit, count: Number(chosen.count) },

@@ -147,7 +147,7 @@ const adopt = () =>
         })
       }}
     </p>
-    <form novalidate @submit.prevent="adopt">
+    <form class="form" novalidate @submit.prevent="adopt">
       <FormFoot :error="errorAt('')" :send="t('walk.plan.adopt')" :busy="busy">
         <button type="button" @click="emit('change')">{{ t('walk.plan.change') }}</button>
       </FormFoot>

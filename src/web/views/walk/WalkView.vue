@@ -143,7 +143,7 @@ function confirm(): void {
       </p>
     </div>
     <template v-else>
-      <div class="strip" role="status">
+      <div class="told" role="status">
         <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
         <p v-if="waiting" class="notice">{{ t('walk.offline') }}</p>
       </div>
@@ -239,7 +239,7 @@ function confirm(): void {
 </template>
 
 <style scoped>
-.strip {
+.told {
   margin-left: var(--text-column);
 }
 
@@ -298,7 +298,7 @@ details ol {
 }
 
 @media (max-width: 44rem) {
-  .strip {
+  .told {
     margin-left: 0;
   }
 

@@ -1,0 +1,182 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import type { Driver } from 'selenium-webdriver/chrome.js';
+import sharp from 'sharp';
+import { line, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+const folder = mkdtempSync(join(tmpdir(), 'salt-photos-'));
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+});
+afterAll(async () => {
+  rmSync(folder, { recursive: true, force: true });
+  await page.close();
+  await server.kill();
+});
+
+const ROOMS = "//section[@aria-label='Rooms, and what stands in them']";
+
+describe('the house by rooms', () => {
+  test('names the places where an alarm is missing, with the rule', async () => {
+    await page.press('House');
+    const text = await page.says(
+      'Missing: Front bedroom, smoke alarm one in each bedroom',
+      '[data-test=coverage]',
+    );
+    expect(text).toContain('within 15 ft (4.6 m) of where people sleep');
+    expect(text).toContain('Local code comes first');
+  });
+
+  test('a room is put right, and then no alarm is wanted in it', async () => {
+    await page.press('Change …', `${ROOMS}//li[contains(., 'Front bedroom')]`);
+    await page.type('Level (0 is', 'up there');
+    await page.press('Keep it so');
+    await page.says('must be a whole number, such as 0, 1 or -1', '.room-form');
+    await page.type('Level (0 is', '1');
+    await page.choose('What it is for', 'living room');
+    await page.press('Keep it so');
+    await page.says('Front bedroom: kept so.', '.saying');
+    expect(await (await page.find('[data-test=coverage]')).getText()).not.toContain('Front bedroom');
+  });
+
+  test('what the home is like is told in one place, and which dates that moves is said before', async () => {
+    await page.press('Change …', "//*[@data-test='traits']");
+    await page.type('year built', '1200');
+    await page.press('Tell it so');
+    await page.says('must be a value this can have', '[data-test=traits]');
+    await page.type('year built', '1974');
+    await page.choose('a smoker indoors', 'yes');
+    await page.says('Change the air filter, Return filter: Sat, Nov 28', '[data-test=moves]');
+    await page.press('Tell it so');
+    await page.says('Told. Every date', '.saying');
+    await page.press('Upkeep');
+    await page.says('a smoker indoors ×0.5', '[data-kept="Change the air filter"]');
+  });
+});
+
+describe('one thing', () => {
+  test('is told of with its age, and what it is not known of', async () => {
+    await page.press('House');
+    await page.says('past its usual life');
+    await page.press('Hall', `${ROOMS}//li[contains(@class, 'thing')]`);
+    await page.says('past its usual life, which ended about');
+    await page.press('Replace the smoke alarm by its age');
+    await page.find('[data-kept="Replace the smoke alarm by its age"]');
+    expect(await page.count('[data-kept="Change the air filter"]')).toBe(0);
+  });
+
+  test('told anew, it says which dates that moves; what cannot be is refused beside its field', async () => {
+    await page.press('House');
+    await page.press('Basement', `${ROOMS}//li[contains(@class, 'thing')]`);
+    await page.says('Date of manufacture not known yet');
+    await page.click('[data-act=facts]');
+    await page.type('Date of manufacture', 'old');
+    await page.press('Note it');
+    await page.says('must be a year, month or day written');
+    await page.type('Date of manufacture', '2022');
+    await page.says('Replace the smoke alarm by its age, Basement:', '[data-test=moves]');
+    await page.says('Thu, Jan 1, 2032', '[data-test=moves]');
+    await page.press('Note it');
+    await page.says('Noted.', '.saying');
+    await page.says('Date of manufacture 2022');
+  });
+
+  test('a photo of its label is kept and shown; a file that is none is refused kindly', async () => {
+    const good = join(folder, 'label.png');
+    const bad = join(folder, 'label.jpg');
+    await sharp({ create: { width: 900, height: 600, channels: 3, background: '#556677' } })
+      .png()
+      .toFile(good);
+    writeFileSync(bad, 'not a picture');
+    const field = await page.field('Add a photo');
+    await field.sendKeys(bad);
+    await page.says('That file cannot be read as a photo');
+    await page.type('What it shows', 'The back of it');
+    await field.sendKeys(good);
+    await page.says('The photo is kept.', '.saying');
+    const width = await page.driver.executeAsyncScript<number>(
+      "const done = arguments[0]; const image = document.querySelector('figure img'); image.decode().then(() => done(image.naturalWidth))",
+    );
+    expect(width).toBe(900);
+    await page.press('Take it away');
+    await page.says('Take this photo away for good?');
+    await page.press('Take it away', "//li[contains(., 'for good')]");
+    await page.says('The photo is gone.', '.saying');
+  });
+
+  test('replaced, what is kept goes over to the new one and its age begins anew', async () => {
+    await page.press('Back to House');
+    await page.press('Hall', `${ROOMS}//li[contains(@class, 'thing')]`);
+    await page.click('[data-act=replace]');
+    await page.type('What the new one is called', 'New hall alarm');
+    await page.type('Made, as its label says', '2026-09');
+    await page.press('Replace it', '//form');
+    await page.says('New hall alarm stands in its place.', '.saying');
+    await page.says('Replace the smoke alarm by its age Mon, Sep 1, 2036');
+    await page.press('Today');
+    await page.find('[data-line]');
+    expect(await page.count(line('late smoke-alarm-age-replace'))).toBe(0);
+  });
+
+  test('taken out, what was kept on it falls due no more', async () => {
+    await page.press('House');
+    await page.press('Dishwasher');
+    await page.click('[data-act=remove]');
+    await page.says('It is no longer in the house.');
+    await page.press('Take it out', '//form');
+    await page.says('Dishwasher is out of the house.', '.saying');
+    await page.says('This stands in the house no more.');
+  });
+});
+
+describe('where things are', () => {
+  test('says what to shut, where and how, and what nobody has written down', async () => {
+    await page.press('Shutoffs');
+    const text = await page.says('Whom to call');
+    expect(text).toContain('Main shutoff Basement Where the pipe comes in, under the hall Quarter turn');
+    expect(text).toContain('A smell of gas: touch no switch');
+  });
+
+  test('prints on one page', async () => {
+    const driver = page.driver as Driver;
+    const printed = (await driver.sendAndGetDevToolsCommand('Page.printToPDF', {
+      paperWidth: 8.27,
+      paperHeight: 11.69,
+    })) as unknown as { data: string };
+    const pdf = Buffer.from(printed.data, 'base64').toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page\b(?!s)/g)).toHaveLength(1);
+  });
+
+  test('opens without a signal, loaded anew, as it stood; signed out, nothing of it stays', async () => {
+    await page.waitFor(
+      () => page.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'),
+      'the pages are not kept on the device',
+    );
+    await page.connect(false);
+    await page.driver.navigate().refresh();
+    const text = await page.says('kept on this device');
+    expect(text).toContain('Where the pipe comes in, under the hall');
+    await page.connect(true);
+    await page.driver.navigate().refresh();
+    await page.says('Whom to call');
+    await page.press('Sign out');
+    await page.says('Look around');
+    const left = await page.driver.executeScript<string[]>(
+      "return Object.keys(localStorage).filter((key) => key.includes('sheet'))",
+    );
+    expect(left).toEqual([]);
+  });
+
+  test('the browser complained of nothing on the way', async () => {
+    expect((await page.complaints()).filter((text) => !text.includes('ERR_INTERNET_DISCONNECTED'))).toEqual(
+      [],
+    );
+  });
+});

@@ -1,0 +1,142 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+  await page.press('Upkeep');
+  await page.find('[data-kept]');
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+const kept = (title: string, act = ''): string =>
+  `[data-kept="${title}"]${act === '' ? '' : ` [data-act=${act}]`}`;
+const FILTER = 'Change the air filter';
+
+describe('how a thing is kept', () => {
+  test('by which school, since when, how long it takes here, and the next three dates with their reasons', async () => {
+    const text = await page.says('About every three months', kept(FILTER));
+    expect(text).toContain('worn by: shedding pets ×0.67');
+    expect(text).toContain('by this home’s record');
+    await page.click(kept(FILTER, 'dates'));
+    const dates = await page.says('Last done', kept(FILTER));
+    expect(dates.match(/May be done from/g)).toHaveLength(3);
+  });
+
+  test('the schools stand side by side: times and minutes a year, next date, who argues and when it is right', async () => {
+    await page.click(kept(FILTER, 'change'));
+    const table = await page.says('Sat, Nov 28', `${kept(FILTER)} table`);
+    expect(table).toContain('Times a year');
+    expect(table).toContain('Fitters who see what neglect does');
+    expect(table).toContain('Right: Pets, a smoker.');
+    await page.waitFor(
+      async () => !(await (await page.find(`${kept(FILTER)} table`)).getText()).includes('…'),
+      'some school says nothing',
+    );
+  });
+
+  test('before anything is saved it says which dates move and by how much; saved, they have', async () => {
+    await page
+      .click('input[value=three-to-six]')
+      .catch(() => page.click(`${kept(FILTER)} tbody:nth-of-type(7) input`));
+    const moves = await page.says('later', '[data-test=moves]');
+    const said = /Nov 28 → (.+?), \d+ days later/.exec(moves)?.[1];
+    expect(said).toBeDefined();
+    await page.press('Keep it so');
+    await page.says('Change the air filter: kept so from today on.', '.saying');
+    await page.click(kept(FILTER, 'dates'));
+    await page.says(said ?? 'a date', kept(FILTER));
+  });
+
+  test('an interval of one’s own must be a number, and takes hold like any other', async () => {
+    await page.click(kept(FILTER, 'change'));
+    await (await page.field('An interval of one’s own')).click();
+    await page.type('Due every', 'often');
+    await page.press('Keep it so');
+    await page.says('must be at least 1', kept(FILTER));
+    await page.type('Due every', '2');
+    await page.says('sooner', '[data-test=moves]');
+    await page.press('Keep it so');
+    await page.says('kept so from today on', '.saying');
+    await page.says('Own interval: every 2 months', kept(FILTER));
+  });
+});
+
+describe('what the record proposes', () => {
+  test('is shown with the looks it rests on, and left when it is not wanted', async () => {
+    const lists = await page.driver.findElements({ css: 'header select option' });
+    for (const option of lists) if ((await option.getText()) === '27 Mesa Row') await option.click();
+    await page.says('What is due at 27 Mesa Row');
+    await page.press('Upkeep');
+    await page.says('The looks speak for', kept(FILTER));
+    await page.click(`${kept(FILTER)} details summary`);
+    await page.says('graded 1 after', kept(FILTER));
+    await page.click(kept(FILTER, 'accept'));
+    await page.says('What this moves', kept(FILTER));
+    await page.press('Cancel');
+    await page.click(kept(FILTER, 'dismiss'));
+    await page.says('Change the air filter: left as it is.', '.saying');
+    await page.waitFor(
+      async () => (await page.count(`${kept(FILTER)} .proposal`)) === 0,
+      'it is still proposed',
+    );
+  });
+
+  test('taken, it becomes the home’s own interval', async () => {
+    await page.press('Note');
+    await page.says('Note something');
+    await (await page.field('How a filter looks')).click();
+    await (await page.field('Gray or darker')).click();
+    await page.press('Note it');
+    await page.says('Noted how the filter looks', '.saying');
+    await page.press('Upkeep');
+    const text = await page.says('The looks speak for', kept(FILTER));
+    const days = /The looks speak for (\d+) days/.exec(text)?.[1] ?? '';
+    await page.click(kept(FILTER, 'accept'));
+    await page.says('What this moves', kept(FILTER));
+    await page.press('Keep it so');
+    await page.says(`Own interval: every ${days} days`, kept(FILTER));
+  });
+});
+
+describe('pausing, taking up, giving up', () => {
+  test('a pause says what it moves, and lasts until it is taken up again', async () => {
+    await page.click(kept('Look for moisture at every fixture', 'pause'));
+    await page.says('→ nothing due.', '[data-test=moves]');
+    await page.press('Pause it');
+    await page.says('Paused since Tue, Nov 24', kept('Look for moisture at every fixture'));
+    await page.click(kept('Look for moisture at every fixture', 'resume'));
+    await page.says('nothing due →', '[data-test=moves]');
+    await page.press('Take it up', `//*[@data-kept='Look for moisture at every fixture']//form`);
+    await page.says('taken up again.', '.saying');
+  });
+
+  test('what a good practitioner would keep besides is offered, and taken up in one', async () => {
+    const suggested = '[data-suggested=metal-roof-coat]';
+    await page.says('coat the metal roof', suggested);
+    await page.click(`${suggested} button`);
+    await page.says('taken up. Its dates stand on Today.', '.saying');
+    await page.waitFor(async () => (await page.count(suggested)) === 0, 'it is still offered');
+  });
+
+  test('what goes with a system besides its duties can be read beside them', async () => {
+    await page.click('section[aria-labelledby=system-alarms] .besides summary');
+    const besides = await page.says('When it happens', 'section[aria-labelledby=system-alarms] .besides');
+    expect(besides).toContain('To find out');
+  });
+
+  test('found by name', async () => {
+    await page.type('Find', 'skirting');
+    await page.waitFor(async () => (await page.count('[data-kept]')) === 1, 'others are still shown');
+    await page.type('Find', 'nothing of the kind');
+    await page.says('Nothing kept here has that name.');
+    expect(await page.complaints()).toEqual([]);
+  });
+});
