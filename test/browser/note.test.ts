@@ -23,8 +23,8 @@ describe('what stands shut or open', () => {
     );
     await page.press('It is open');
     await page.says('Back hose bib: noted as open.', '.saying');
-    await page.says('open since Tue, Nov 24', '[data-standing=open]');
-    await page.press('It is shut');
+    await page.says('Back hose bib Hose bib open since Tue, Nov 24');
+    await page.press('It is shut', "//*[@data-standing='open'][contains(., 'Back hose bib')]");
     await page.says('shut since Tue, Nov 24', '[data-standing=closed]');
   });
 });

@@ -126,7 +126,7 @@ describe('walking through a house, from an empty account', () => {
     expect(plan).toContain('Test the smoke alarm');
     expect(await phone.faults()).toEqual([]);
     expect(await phone.overflow()).toBeLessThanOrEqual(0);
-    await phone.press('Left out, and why');
+    await phone.click('details summary');
     await phone.says('done along with: Tune up the gas furnace', 'details');
   });
 
