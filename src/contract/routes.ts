@@ -120,6 +120,12 @@ export const ROUTES = {
     body: nothing,
     response: z.unknown(),
   }),
+  placePhoto: route('PUT', '/api/homes/:homeId/photos/:photoId/asset', 'write', {
+    params: ofPhoto,
+    query: nothing,
+    body: s.placePhotoSchema,
+    response: done,
+  }),
   dropPhoto: route('DELETE', '/api/homes/:homeId/photos/:photoId', 'write', {
     params: ofPhoto,
     query: nothing,

@@ -280,6 +280,7 @@ export const newPhotoSchema = z.strictObject({
   caption: z.string().trim().max(200),
   image: z.base64().min(1).max(MOST_IMAGE_TEXT),
 });
+export const placePhotoSchema = z.strictObject({ asset: uuidSchema.nullable() });
 export const photoSchema = z.strictObject({
   id: uuidSchema,
   asset: uuidSchema.nullable(),

@@ -311,6 +311,25 @@ describe('photos', () => {
     expect(await get<PhotoBody[]>('photos')).toEqual([]);
   });
 
+  test('taken on the walk, one is given to the thing it shows', async () => {
+    const { asset } = await newFilter();
+    const id = uuid();
+    await send(id, await located(50, 50)).expect(200);
+    await agent
+      .put(path(`photos/${id}/asset`))
+      .send({ asset })
+      .expect(200);
+    expect(await get<PhotoBody[]>('photos')).toMatchObject([{ id, asset }]);
+    await agent
+      .put(path(`photos/${id}/asset`))
+      .send({ asset: uuid() })
+      .expect(422);
+    await agent
+      .put(path(`photos/${uuid()}/asset`))
+      .send({ asset })
+      .expect(404);
+  });
+
   test('one of a thing that is not there is refused; taken away, one is gone; with the home go all', async () => {
     const id = uuid();
     const image = await located(50, 50);

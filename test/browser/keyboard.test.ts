@@ -104,4 +104,59 @@ describe('the main path by keyboard alone', () => {
     await page.waitFor(async () => (await page.count('[role=dialog]')) === 0, 'the sheet is still open');
     await page.waitFor(async () => (await here()) === before, 'the focus did not go back');
   });
+
+  test('in Upkeep, another school: its radio with the arrows, what it moves, and saved', async () => {
+    await tabTo('Upkeep', true);
+    await keys(Key.ENTER);
+    await page.find('[data-kept]');
+    await tabTo('Change …: Change the air filter');
+    await keys(Key.ENTER);
+    await page.says('Times a year', '[data-test=change]');
+    await tabTo('radio');
+    await keys(Key.ARROW_DOWN);
+    await page.says('sooner', '[data-test=moves]');
+    await tabTo('Keep it so');
+    await keys(Key.ENTER);
+    await page.says('kept so from today on', '.saying');
+  });
+
+  test('in House, a thing and what is known of it', async () => {
+    await tabTo('House', true);
+    await keys(Key.ENTER);
+    await page.says('Rooms, and what stands in them');
+    await tabTo('Furnace');
+    await keys(Key.ENTER);
+    await page.says('What is known');
+    await tabTo('Change …');
+    await keys(Key.ENTER);
+    const model = await page.field('Model, as the label says');
+    await page.driver.executeScript('arguments[0].focus()', model);
+    await keys('HX 40', Key.ENTER);
+    await page.says('Model, as the label says HX 40');
+  });
+});
+
+describe('a walk by keyboard alone', () => {
+  test('a kind, a climate, and on through the stops', async () => {
+    await page.go('/homes?all=1');
+    await page.press('A new home');
+    await page.type('Name', 'By hand');
+    await page.type('Time zone', 'America/Chicago');
+    await keys(Key.ENTER);
+    await page.says('What kind of house is it?');
+    await tabTo('A cabin');
+    await keys(Key.ENTER);
+    await page.says('Which of these is its climate like?');
+    await tabTo('Sled Lake');
+    await keys(Key.ENTER);
+    await page.says('Who lives here');
+    await tabTo('checkbox');
+    await keys(Key.SPACE);
+    await tabTo('That is right');
+    await keys(Key.ENTER);
+    await page.says('The building', 'h2');
+    // The heading has the focus: what comes next is the first question.
+    await keys(Key.TAB);
+    expect(await page.driver.switchTo().activeElement().getAttribute('type')).toBe('radio');
+  });
 });

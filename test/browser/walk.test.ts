@@ -1,3 +1,7 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { TodayBody, UpkeepBody } from '../../src/contract/schemas.ts';
 import { findPractice } from '../../src/core/catalogue/catalogue.ts';
@@ -11,6 +15,8 @@ let page: Page;
 let phone: Page;
 /** What a person has pressed or typed since the first question. */
 let taps = 0;
+const folder = mkdtempSync(join(tmpdir(), 'salt-walk-'));
+const label = join(folder, 'label.png');
 const PASSWORD = 'long enough for this';
 
 beforeAll(async () => {
@@ -21,6 +27,7 @@ beforeAll(async () => {
     await one.command('Emulation.setTimezoneOverride', { timezoneId: 'America/Chicago' });
 });
 afterAll(async () => {
+  rmSync(folder, { recursive: true, force: true });
   await page.close();
   await phone.close();
   await server.kill();
@@ -54,9 +61,9 @@ describe('walking through a house, from an empty account', () => {
     taps += 1;
     await tap('form button.main');
     await page.says('What kind of house is it?');
-    await tap('input[value=family]');
+    await tap('[data-choice=family]');
     await page.says('Which of these is its climate like?');
-    await tap('input[value=cold-plains]');
+    await tap('[data-choice=cold-plains]');
     await page.says('Who lives here');
   });
 
@@ -73,6 +80,12 @@ describe('walking through a house, from an empty account', () => {
     await (await page.find('[data-question=smoke-made] input')).sendKeys('2019-06');
     taps += 1;
     await confirm();
+    await page.says('Where the heat comes from', 'h2');
+    await sharp({ create: { width: 60, height: 40, channels: 3, background: '#334455' } })
+      .png()
+      .toFile(label);
+    await (await page.field('Photograph a label')).sendKeys(label);
+    await page.says('The photo is kept.', '.photo');
     await confirm();
     await page.says('Cooling', 'h2');
   });
@@ -167,7 +180,18 @@ describe('walking through a house, from an empty account', () => {
     expect(baseline.every((due) => due >= on)).toBe(true);
   });
 
+  test('a photo taken on the way is given to the thing it shows', async () => {
+    await phone.press('House');
+    await phone.says('Where the heat comes from', '[data-test=loose]');
+    await phone.choose('It shows', 'Furnace');
+    await phone.says('The photo is with Furnace.', '.saying');
+    await phone.press('Furnace', "//section[@aria-label='Rooms, and what stands in them']");
+    await phone.find('figure img');
+  });
+
   test('a walk that is over is not begun again', async () => {
+    await phone.press('Today');
+    await phone.find('[data-line]');
     await phone.go(`${await homePath(phone)}/walk`);
     await phone.says('This walk has ended');
     expect(await page.complaints()).toEqual([]);

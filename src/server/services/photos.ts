@@ -98,6 +98,12 @@ export async function imageOf(tx: Tx, home: Home, id: string): Promise<Buffer> {
   return image;
 }
 
+/** Says which thing a photo shows; one taken on the walk belongs to none at first. */
+export async function placePhoto(tx: Tx, home: Home, id: string, asset: string | null): Promise<void> {
+  if (asset !== null) await mustHave(tx, home, asset);
+  if (!(await photos.updatePhotoAsset(tx, home.id, id, asset))) throw new Failure('not-found', 'photoId');
+}
+
 export async function dropPhoto(tx: Tx, home: Home, id: string): Promise<void> {
   if (!(await photos.deletePhoto(tx, home.id, id))) throw new Failure('not-found', 'photoId');
 }

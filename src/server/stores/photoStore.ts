@@ -55,6 +55,21 @@ export async function insertPhoto(tx: Tx, row: typeof photo.$inferInsert): Promi
   await tx.insert(photo).values(row);
 }
 
+/** Says which thing a photo shows; false where there is none of that id. */
+export async function updatePhotoAsset(
+  tx: Tx,
+  homeId: string,
+  id: string,
+  assetId: string | null,
+): Promise<boolean> {
+  const changed = await tx
+    .update(photo)
+    .set({ assetId })
+    .where(and(eq(photo.homeId, homeId), eq(photo.id, id)))
+    .returning({ id: photo.id });
+  return changed.length > 0;
+}
+
 /** Takes a photo away; false where there is none of that id. */
 export async function deletePhoto(tx: Tx, homeId: string, id: string): Promise<boolean> {
   const gone = await tx

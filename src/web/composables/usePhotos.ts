@@ -35,7 +35,9 @@ export function usePhotos(homeId: string) {
     });
   }
 
+  const place = (photoId: string, asset: string) =>
+    call('placePhoto', { params: { homeId, photoId }, body: { asset } });
   const drop = (photoId: string) => call('dropPhoto', { params: { homeId, photoId } });
 
-  return { list, address, add, drop };
+  return { list, address, add, place, drop };
 }

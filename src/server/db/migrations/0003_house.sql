@@ -43,6 +43,8 @@ CREATE POLICY member_changes ON walk FOR UPDATE TO salt_app USING (home_id = ANY
 GRANT UPDATE (revision, state, finished, saved_at) ON walk TO salt_app;--> statement-breakpoint
 CREATE POLICY member_deletes ON photo FOR DELETE TO salt_app USING (home_id = ANY ((SELECT my_home_ids('write'))::uuid[]));--> statement-breakpoint
 GRANT DELETE ON photo TO salt_app;--> statement-breakpoint
+CREATE POLICY member_changes ON photo FOR UPDATE TO salt_app USING (home_id = ANY ((SELECT my_home_ids('write'))::uuid[]));--> statement-breakpoint
+GRANT UPDATE (asset_id) ON photo TO salt_app;--> statement-breakpoint
 
 -- Rooms may be named anew and said to be for something; nothing of the ledger hangs on that.
 CREATE POLICY member_changes ON space FOR UPDATE TO salt_app USING (home_id = ANY ((SELECT my_home_ids('write'))::uuid[]));--> statement-breakpoint

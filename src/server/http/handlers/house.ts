@@ -1,5 +1,5 @@
 import { civilDateIn } from '../../../core/calendar/zone.ts';
-import { addPhoto, dropPhoto, imageOf, photosOf } from '../../services/photos.ts';
+import { addPhoto, dropPhoto, imageOf, photosOf, placePhoto } from '../../services/photos.ts';
 import { keepSpace, putThing } from '../../services/things.ts';
 import { knownOf, schoolsFor, trialOn, upkeepOn } from '../../services/upkeep.ts';
 import { saveWalk, walkOf } from '../../services/walk.ts';
@@ -14,6 +14,7 @@ type Names =
   | 'photos'
   | 'addPhoto'
   | 'photoImage'
+  | 'placePhoto'
   | 'dropPhoto'
   | 'upkeep'
   | 'schools'
@@ -35,6 +36,10 @@ export const houseHandlers: Pick<Handlers, Names> = {
   addPhoto: ({ services: { clock }, tx, home, personId, params, body }) =>
     addPhoto(tx, home, params.photoId, body, { by: personId, now: clock() }),
   photoImage: async ({ tx, home, params }) => new ImageAnswer(await imageOf(tx, home, params.photoId)),
+  placePhoto: async ({ tx, home, params, body }) => {
+    await placePhoto(tx, home, params.photoId, body.asset);
+    return {};
+  },
   dropPhoto: async ({ tx, home, params }) => {
     await dropPhoto(tx, home, params.photoId);
     return {};

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { UpkeepBody } from '../../../contract/schemas.ts';
+import type { PhotoBody, UpkeepBody } from '../../../contract/schemas.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { addressOf, call } from '../../api/client.ts';
@@ -11,6 +11,7 @@ import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';
 import CoverageTable from './CoverageTable.vue';
 import EraseHome from './EraseHome.vue';
+import LoosePhotos from './LoosePhotos.vue';
 import MemberList from './MemberList.vue';
 import NewHomeForm from './NewHomeForm.vue';
 import RoomList from './RoomList.vue';
@@ -26,13 +27,19 @@ const homeId = typeof route.params['homeId'] === 'string' ? route.params['homeId
 const making = ref(false);
 
 const upkeep = ref<UpkeepBody | null>(null);
+const photos = ref<PhotoBody[]>([]);
 const said = ref('');
 const saying = useTemplateRef('saying');
 
 async function read(): Promise<void> {
   if (!homeId) return;
-  const [, body] = await Promise.all([home.load(homeId), call('upkeep', { params: { homeId } })]);
+  const [, body, pictures] = await Promise.all([
+    home.load(homeId),
+    call('upkeep', { params: { homeId } }),
+    call('photos', { params: { homeId } }),
+  ]);
   upkeep.value = body;
+  photos.value = pictures;
 }
 const { state, load } = useLoading(read);
 
@@ -92,6 +99,14 @@ async function changed(text: string): Promise<void> {
           <RoomList
             :house="current"
             :known="known"
+            :speech="speech"
+            :may-write="home.mayWrite"
+            @saved="changed"
+          />
+          <LoosePhotos
+            :house="current"
+            :gone="known.gone"
+            :photos="photos"
             :speech="speech"
             :may-write="home.mayWrite"
             @saved="changed"

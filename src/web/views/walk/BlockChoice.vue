@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One big choice among a few: a block that can be hit with a thumb. */
-defineProps<{ kind: 'radio' | 'checkbox'; name: string; value: string; hint?: string }>();
+defineProps<{ kind: 'radio' | 'checkbox'; name: string; value: string }>();
 const chosen = defineModel<boolean>({ required: true });
 </script>
 
@@ -13,9 +13,7 @@ const chosen = defineModel<boolean>({ required: true });
       :checked="chosen"
       @change="chosen = ($event.target as HTMLInputElement).checked"
     />
-    <span
-      ><slot /><span v-if="hint" class="soft small hint">{{ hint }}</span></span
-    >
+    <span><slot /></span>
   </label>
 </template>
 
@@ -54,10 +52,5 @@ input {
 
 input:focus-visible {
   outline: none;
-}
-
-.hint {
-  display: block;
-  font-weight: 400;
 }
 </style>

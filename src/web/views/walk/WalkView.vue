@@ -14,7 +14,6 @@ import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
-import BlockChoice from './BlockChoice.vue';
 import PlanPage from './PlanPage.vue';
 import StopPhotos from './StopPhotos.vue';
 import StopQuestion from './StopQuestion.vue';
@@ -151,33 +150,34 @@ function confirm(): void {
         <h2 tabindex="-1">{{ t('walk.kindTitle') }}</h2>
         <p class="soft lead">{{ t('walk.kindLead') }}</p>
         <div class="kinds">
-          <BlockChoice
+          <button
             v-for="kind in HOUSE_KINDS"
             :key="kind"
-            kind="radio"
-            name="kind"
-            :value="kind"
-            :hint="t(`walk.kindHint.${kind}`)"
-            :model-value="walk.kind === kind"
-            @update:model-value="chooseKind(kind)"
-            >{{ t(`walk.kinds.${kind}`) }}</BlockChoice
+            type="button"
+            class="way"
+            :data-choice="kind"
+            :disabled="busy"
+            @click="chooseKind(kind)"
           >
+            {{ t(`walk.kinds.${kind}`) }} <span class="soft small">{{ t(`walk.kindHint.${kind}`) }}</span>
+          </button>
         </div>
       </section>
       <section v-else-if="at === 'climate'" class="column" :aria-label="t('walk.climateTitle')">
         <h2 tabindex="-1">{{ t('walk.climateTitle') }}</h2>
         <p class="soft lead">{{ t('walk.climateLead') }}</p>
         <div class="kinds">
-          <BlockChoice
+          <button
             v-for="station in STATIONS"
             :key="station.code"
-            kind="radio"
-            name="climate"
-            :value="station.code"
-            :model-value="false"
-            @update:model-value="chooseClimate(station.code)"
-            >{{ station.name }}</BlockChoice
+            type="button"
+            class="way"
+            :data-choice="station.code"
+            :disabled="busy"
+            @click="chooseClimate(station.code)"
           >
+            {{ station.name }}
+          </button>
         </div>
       </section>
       <form v-else-if="stop" class="stop" novalidate @submit.prevent="confirm">
@@ -255,6 +255,24 @@ h2:focus {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
   gap: 0.5rem;
+}
+
+/* What is chosen by one press, and leads on. */
+.way {
+  min-height: 3rem;
+  padding: 0.5rem 0.875rem;
+  border: 1px solid var(--rule);
+  color: var(--ink);
+  text-align: left;
+  text-decoration: none;
+}
+
+.way:hover {
+  border-color: var(--brine);
+}
+
+.way span {
+  display: block;
 }
 
 .stop {

@@ -1,0 +1,226 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { PRACTICES } from '../catalogue/catalogue.ts';
+import { planFor } from '../catalogue/planFor.ts';
+import { assetSchema, spaceSchema } from '../house/house.ts';
+import { fitsSpec } from '../house/factSpec.ts';
+import { specOf } from '../house/factsOfKind.ts';
+import { traitFits } from '../house/traitSpec.ts';
+import { adoptionOf } from './adoption.ts';
+import { BASELINE_WEEKS, spreadBaseline, type BaselineItem } from './baseline.ts';
+import { Given } from './given.ts';
+import { HOUSE_KINDS, likelyAnswers } from './houseKinds.ts';
+import { optionsOf, type Answers } from './question.ts';
+import { questionsAt, STOPS } from './stops.ts';
+import { answersOf, confirmStop, NEW_WALK, nextStop, walkStateSchema } from './walkState.ts';
+import { walkedHouse } from './walkedHouse.ts';
+
+const NAMING = {
+  room: ({ code }: { code: string }) => code,
+  thing: (kind: string, number: number | null) => (number === null ? kind : `${kind} ${number}`),
+};
+const walked = (answers: Answers) =>
+  walkedHouse({ ...likelyAnswers('family', null, answers), ...answers }, NAMING);
+const PLACE = { hemisphere: 'north' as const, climate: { station: 'cold-plains' } };
+
+describe('several of everything', () => {
+  const house = walked({
+    heat: 'gas-furnace',
+    'heat-count': 2,
+    cool: 'central',
+    'cool-count': 2,
+    drains: 3,
+    storeys: 3,
+    bedrooms: 5,
+    'smoke-rooms': [
+      'hall',
+      'landing-1',
+      'landing-2',
+      'bedroom-1',
+      'bedroom-2',
+      'bedroom-3',
+      'bedroom-4',
+      'bedroom-5',
+    ],
+    taps: 2,
+  });
+  const named = (kind: string): string[] =>
+    house.assets.filter((asset) => asset.kind === kind).map(({ name }) => name);
+
+  test('two furnaces each with its filter, three condensate lines, eight alarms called by where they hang', () => {
+    expect(named('furnace')).toEqual(['furnace 1', 'furnace 2']);
+    const filters = house.assets.filter(({ kind }) => kind === 'filter-position');
+    expect(filters.map(({ partOf }) => partOf)).toEqual(['plant-1', 'plant-2']);
+    expect(named('condensate-drain')).toHaveLength(3);
+    expect(named('smoke-alarm')).toEqual(expect.arrayContaining(['hall', 'landing-2', 'bedroom-5']));
+    expect(named('smoke-alarm')).toHaveLength(8);
+  });
+
+  test('each has duties of its own, and what is like is one practice', () => {
+    const plan = planFor({ ...PLACE, assets: house.assets, traits: house.traits }, PRACTICES);
+    const units = plan.duties.filter(({ practice }) => practice.code === 'smoke-alarm-test');
+    expect(new Set(units.map(({ asset }) => asset.id)).size).toBe(8);
+    expect(plan.duties.filter(({ practice }) => practice.code === 'furnace-annual-tune-up')).toHaveLength(2);
+  });
+
+  test('an alarm in a room that is no longer there is let go', () => {
+    const smaller = walked({ storeys: 1, bedrooms: 1, 'smoke-rooms': ['hall', 'landing-1', 'bedroom-4'] });
+    expect(smaller.assets.filter(({ kind }) => kind === 'smoke-alarm').map(({ id }) => id)).toEqual([
+      'smoke-hall',
+    ]);
+  });
+});
+
+/** Answers as anybody may give them: to any question one of its options, or none. */
+const anyAnswers = fc
+  .record({
+    kind: fc.constantFrom(...HOUSE_KINDS),
+    picks: fc.array(fc.nat(), { minLength: 60, maxLength: 60 }),
+  })
+  .map(({ kind, picks }) => {
+    let at = 0;
+    const pick = (of: number): number => (picks[(at += 1) % picks.length] ?? 0) % of;
+    let answers: Answers = {};
+    for (const stop of STOPS)
+      for (const question of stop.questions) {
+        const given = new Given({ ...likelyAnswers(kind, null, answers), ...answers });
+        const options = optionsOf(question, given);
+        const value = {
+          choice: () => [...options, null][pick(options.length + 1)] ?? null,
+          several: () => options.filter(() => pick(3) === 0),
+          yesNo: () => [true, false, null][pick(3)] ?? null,
+          count: () => (question.kind === 'count' ? question.min + pick(question.max - question.min + 1) : 0),
+          made: () => ['2019', '2021-04', null][pick(3)] ?? null,
+        }[question.kind]();
+        answers = { ...answers, [question.code]: value };
+      }
+    return answers;
+  });
+
+describe('whatever is answered', () => {
+  test('gives a sound house: ids once, parts of what is there, rooms that are there, facts and traits that can be told', () => {
+    fc.assert(
+      fc.property(anyAnswers, (answers) => {
+        const { spaces, assets, traits } = walkedHouse(answers, NAMING);
+        const ids = new Set(assets.map(({ id }) => id));
+        const rooms = new Set(spaces.map(({ id }) => id));
+        expect(ids.size).toBe(assets.length);
+        for (const space of spaces) spaceSchema.parse(space);
+        for (const asset of assets) {
+          assetSchema.parse(asset);
+          expect(asset.partOf === undefined || ids.has(asset.partOf)).toBe(true);
+          expect(
+            asset.space === undefined || rooms.has(asset.space),
+            `${asset.id} in ${asset.space ?? ''}`,
+          ).toBe(true);
+          for (const [code, value] of Object.entries(asset.facts ?? {})) {
+            const spec = specOf(asset.kind, code);
+            expect(spec && fitsSpec(spec, value), `${asset.id}: ${code} ${String(value)}`).toBe(true);
+          }
+        }
+        for (const [trait, value] of traits) expect(traitFits(trait, value), trait).toBe(true);
+      }),
+      { numRuns: 300, seed: 4_711 },
+    );
+  });
+
+  test('has a plan that can be adopted: every duty on a thing of it, every id its own', () => {
+    fc.assert(
+      fc.property(anyAnswers, (answers) => {
+        const house = walkedHouse(answers, NAMING);
+        const plan = planFor({ ...PLACE, assets: house.assets, traits: house.traits }, PRACTICES);
+        let made = 0;
+        const adoption = adoptionOf(house, plan, () => `id-${(made += 1)}`);
+        const things = new Set(adoption.assets.map(({ id }) => id));
+        expect(adoption.duties.every(({ duty }) => things.has(duty.asset))).toBe(true);
+        const ids = [
+          ...things,
+          ...adoption.spaces.map(({ id }) => id),
+          ...adoption.duties.flatMap(({ duty, entry }) => [duty.id, entry]),
+        ];
+        expect(new Set(ids).size).toBe(ids.length);
+      }),
+      { numRuns: 60, seed: 4_712 },
+    );
+  });
+});
+
+describe('the walk as it is kept', () => {
+  test.each(HOUSE_KINDS)('%s: likely answers stand for every question, and are among its options', (kind) => {
+    const likely = likelyAnswers(kind, null);
+    const given = new Given(likely);
+    for (const question of STOPS.flatMap(({ questions }) => questions)) {
+      const value = likely[question.code];
+      expect(value, question.code).toBeDefined();
+      const options = optionsOf(question, given);
+      if (question.kind === 'choice' && value !== null) expect(options, question.code).toContain(value);
+      if (question.kind === 'several')
+        expect(options).toEqual(expect.arrayContaining([...(value as string[])]));
+    }
+  });
+
+  test('a stop confirmed keeps what it showed, likely or not, and nothing of what it did not ask', () => {
+    const begun = { ...NEW_WALK, kind: 'apartment' as const, answers: { cool: 'none' } };
+    const state = confirmStop(begun, 'cooling', PLACE);
+    expect(state.answers).toEqual({ cool: 'none' });
+    expect(walkStateSchema.parse(state)).toEqual(state);
+    expect(confirmStop(state, 'nowhere', PLACE)).toBe(state);
+  });
+
+  test('goes on at the first stop not gone through, whatever the order', () => {
+    const state = confirmStop({ ...NEW_WALK, kind: 'cabin' }, 'building', PLACE);
+    expect(nextStop(state)).toBe('household');
+    const all = STOPS.reduce((from, { code }) => confirmStop(from, code, PLACE), state);
+    expect(nextStop(all)).toBeNull();
+    const asked = STOPS.flatMap((stop) => questionsAt(stop, new Given(answersOf(all, PLACE))));
+    expect(Object.keys(all.answers).sort()).toEqual(
+      expect.arrayContaining(asked.map(({ code }) => code).sort()),
+    );
+  });
+});
+
+describe('the first six weeks', () => {
+  const item = (practice: string, minutes: number, more: Partial<BaselineItem> = {}): BaselineItem => ({
+    dutyId: practice,
+    practice,
+    bound: [],
+    system: 'openings',
+    lifeSafety: false,
+    minutes,
+    ...more,
+  });
+
+  test('like work, and what shares its dates, stays together', () => {
+    const weeks = spreadBaseline([
+      item('a', 30),
+      item('b', 30, { bound: ['a'] }),
+      item('c', 300),
+      { ...item('c', 300), dutyId: 'c2' },
+    ]);
+    expect(weeks.get('a')).toBe(weeks.get('b'));
+    expect(weeks.get('c')).toBe(weeks.get('c2'));
+  });
+
+  test('however much it is: life safety in the first week, all within six, the worst not after the rest', () => {
+    const anItem = fc.record({
+      minutes: fc.integer({ min: 1, max: 200 }),
+      lifeSafety: fc.boolean(),
+      system: fc.constantFrom('alarms' as const, 'water' as const, 'garden' as const),
+    });
+    fc.assert(
+      fc.property(fc.array(anItem, { minLength: 1, maxLength: 40 }), (some) => {
+        const items = some.map((one, index) => item(`p${index}`, one.minutes, one));
+        const weeks = spreadBaseline(items);
+        const weekOf = ({ dutyId }: BaselineItem): number => weeks.get(dutyId) ?? 0;
+        expect(items.every((one) => weekOf(one) >= 1 && weekOf(one) <= BASELINE_WEEKS)).toBe(true);
+        expect(items.filter(({ lifeSafety }) => lifeSafety).every((one) => weekOf(one) === 1)).toBe(true);
+        const rest = items.filter(({ lifeSafety }) => !lifeSafety);
+        const water = rest.filter(({ system }) => system === 'water').map(weekOf);
+        const garden = rest.filter(({ system }) => system === 'garden').map(weekOf);
+        if (water.length > 0 && garden.length > 0)
+          expect(Math.max(...water)).toBeLessThanOrEqual(Math.min(...garden));
+      }),
+      { numRuns: 200, seed: 4_713 },
+    );
+  });
+});

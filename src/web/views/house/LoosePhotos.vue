@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { HouseBody, PhotoBody } from '../../../contract/schemas.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import { usePhotos } from '../../composables/usePhotos.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+
+/** Photos taken on the walk, before there was a thing to put them with: each is given to what it shows. */
+const props = defineProps<{
+  house: HouseBody;
+  gone: readonly string[];
+  photos: readonly PhotoBody[];
+  speech: Speech;
+  mayWrite: boolean;
+}>();
+const emit = defineEmits<{ saved: [text: string] }>();
+
+const { address, place } = usePhotos(props.house.home.id);
+const { tell } = useErrorText();
+const t = computed(() => props.speech.t);
+const error = ref('');
+const loose = computed(() => props.photos.filter(({ asset }) => asset === null));
+const things = computed(() => props.house.assets.filter(({ id }) => !props.gone.includes(id)));
+
+async function shows(photo: PhotoBody, event: Event): Promise<void> {
+  const id = (event.target as HTMLSelectElement).value;
+  error.value = '';
+  try {
+    await place(photo.id, id);
+    emit(
+      'saved',
+      t.value('thing.photoPlaced', { name: things.value.find((one) => one.id === id)?.name ?? '' }),
+    );
+  } catch (failure) {
+    error.value = tell(failure).text;
+  }
+}
+</script>
+
+<template>
+  <section v-if="loose.length > 0" :aria-label="t('thing.loosePhotos')" class="no-print" data-test="loose">
+    <h2>{{ t('thing.loosePhotos') }}</h2>
+    <p class="soft small">{{ t('thing.loosePhotosLead') }}</p>
+    <ul class="photos">
+      <li v-for="photo in loose" :key="photo.id">
+        <a :href="address(photo.id)" target="_blank" rel="noopener"
+          ><img
+            :src="address(photo.id)"
+            :width="photo.width"
+            :height="photo.height"
+            loading="lazy"
+            :alt="photo.caption"
+        /></a>
+        <p class="small">{{ photo.caption }}</p>
+        <label v-if="mayWrite" class="small"
+          >{{ t('thing.photoShows') }}
+          <select value="" @change="shows(photo, $event)">
+            <option value="" disabled>{{ t('thing.choose') }}</option>
+            <option v-for="one in things" :key="one.id" :value="one.id">{{ one.name }}</option>
+          </select></label
+        >
+      </li>
+    </ul>
+    <p v-if="error" class="notice wrong" role="alert">{{ error }}</p>
+  </section>
+</template>
+
+<style scoped>
+.photos {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+  gap: 1rem;
+  margin-top: calc(var(--line) / 2);
+}
+
+img {
+  display: block;
+  width: 100%;
+  height: 9rem;
+  object-fit: contain;
+  background: var(--wash);
+}
+</style>
