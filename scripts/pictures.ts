@@ -6,6 +6,8 @@ import { loadDemoOnce } from '../src/demo/load.ts';
 import { line, Page } from '../test/support/browser.ts';
 import { CLOCK_AT, DEMO_PASSWORD } from '../test/support/fixed.ts';
 import { startServer } from '../test/support/running.ts';
+import { STOPS } from '../src/core/walkthrough/stops.ts';
+import { enUS } from '../src/locales/en-US.ts';
 import { buildAll } from './build.ts';
 
 // npm run pictures: the pictures of docs/screenshots, of the demo homes on a fixed day.
@@ -25,6 +27,31 @@ const take = async (name: string): Promise<void> => {
   await page.driver.executeScript('return document.fonts.ready');
   writeFileSync(`${FOLDER}/${name}.png`, Buffer.from(await page.driver.takeScreenshot(), 'base64'));
 };
+
+/** A new home of an empty account, walked through to its plan. */
+async function walkThrough(): Promise<void> {
+  await page.resize(LAPTOP);
+  await page.go('/homes?all=1');
+  await page.press('A new home');
+  await page.type('Name', '8 Kiln Street');
+  await page.type('Time zone', 'America/Chicago');
+  await page.press('Make the home');
+  await page.click('[data-choice=family]');
+  await page.click('[data-choice=cold-plains]');
+  await page.says('Who lives here', 'h2');
+  for (const { code } of STOPS) {
+    await page.says(enUS.walk.stops[code as keyof typeof enUS.walk.stops], 'h2');
+    if (code === 'alarms') {
+      await take('walk');
+      await page.resize(PHONE);
+      await take('walk-phone');
+      await page.resize(LAPTOP);
+    }
+    await page.click('[data-act=confirm]');
+  }
+  await page.says('The first six weeks');
+  await take('plan');
+}
 
 try {
   await page.go('/sign-in');
@@ -58,8 +85,26 @@ try {
   await take('add');
   await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.press('House');
-  await page.says('Download the house file');
+  await page.says('Rooms, and what stands in them');
+  await page.driver.executeScript(
+    "document.querySelector('[data-test=coverage]').scrollIntoView(); window.scrollBy(0, -440)",
+  );
   await take('house');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
+  await page.press('Upkeep');
+  await page.says('Air filters and air handling');
+  await take('upkeep');
+  await page.click('[data-kept="Change the air filter"] [data-act=change]');
+  await page.click('input[value=every-month]');
+  await page.says('sooner', '[data-test=moves]');
+  await page.driver.executeScript(
+    "document.querySelector('[data-kept] table').scrollIntoView(); window.scrollBy(0, -60)",
+  );
+  await take('upkeep-schools');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
+  await page.press('Shutoffs');
+  await page.says('Whom to call');
+  await take('where-things-are');
   await page.press('Almanac');
   await page.says('The turning points of the year');
   await take('almanac');
@@ -76,6 +121,7 @@ try {
   await take('practices');
   await page.resize(PHONE);
   await take('practices-phone');
+  await walkThrough();
 } finally {
   await page.close();
   await server.kill();

@@ -211,7 +211,7 @@ nav a.router-link-active {
 
 .rest select {
   width: auto;
-  max-width: 8.5rem;
+  max-width: 9.5rem;
   min-height: 2rem;
   padding: 0.125rem 0.25rem;
   border-color: var(--rule);

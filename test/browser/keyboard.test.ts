@@ -109,7 +109,7 @@ describe('the main path by keyboard alone', () => {
     await tabTo('Upkeep', true);
     await keys(Key.ENTER);
     await page.find('[data-kept]');
-    await tabTo('Change …: Change the air filter');
+    await tabTo('Change … : Change the air filter');
     await keys(Key.ENTER);
     await page.says('Times a year', '[data-test=change]');
     await tabTo('radio');

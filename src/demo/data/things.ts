@@ -24,7 +24,11 @@ export const shut = (
   place: string | null,
   handle: string | null = null,
   how: string | null = null,
-): Record<string, FactValue> => ({ 'shutoff-place': place, shutoff: handle, 'shutoff-how': how });
+): Record<string, FactValue> => ({
+  'shutoff-place': place,
+  ...(handle !== null && { shutoff: handle }),
+  ...(how !== null && { 'shutoff-how': how }),
+});
 
 export const house = (facts: Record<string, FactValue>): DemoAsset =>
   thing('house', 'house', 'The house', undefined, facts);

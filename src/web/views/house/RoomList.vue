@@ -13,18 +13,7 @@ const props = defineProps<{ house: HouseBody; known: KnownBody; speech: Speech; 
 const emit = defineEmits<{ saved: [text: string] }>();
 
 /** The facts worth seeing at a glance, of whatever has them. */
-const GLANCE = [
-  'fuel',
-  'filter',
-  'size',
-  'tap',
-  'heater',
-  'covering',
-  'tons',
-  'core',
-  'power',
-  'made',
-] as const;
+const GLANCE = ['fuel', 'filter', 'size', 'tap', 'heater', 'covering', 'power', 'made'] as const;
 const NO_ROOM = '';
 const t = computed(() => props.speech.t);
 const open = ref<string | null>(null);
