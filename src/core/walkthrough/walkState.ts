@@ -55,3 +55,10 @@ const copyOf = (answer: Answers[string]): WalkState['answers'][string] =>
 /** The first stop not yet gone through; null when all have been. */
 export const nextStop = ({ confirmed }: WalkState): string | null =>
   STOPS.find(({ code }) => !confirmed.includes(code))?.code ?? null;
+
+/** Whether two walks have come to the same; the order in which answers were given does not matter. */
+export function sameWalk(a: WalkState, b: WalkState): boolean {
+  const said = ({ answers }: WalkState): string =>
+    JSON.stringify(Object.entries(answers).sort(([one], [other]) => (one < other ? -1 : 1)));
+  return a.kind === b.kind && a.confirmed.join() === b.confirmed.join() && said(a) === said(b);
+}

@@ -12,7 +12,7 @@ import { Given } from './given.ts';
 import { HOUSE_KINDS, likelyAnswers } from './houseKinds.ts';
 import { optionsOf, type Answers } from './question.ts';
 import { questionsAt, STOPS } from './stops.ts';
-import { answersOf, confirmStop, NEW_WALK, nextStop, walkStateSchema } from './walkState.ts';
+import { answersOf, confirmStop, NEW_WALK, nextStop, sameWalk, walkStateSchema } from './walkState.ts';
 import { walkedHouse } from './walkedHouse.ts';
 
 const NAMING = {
@@ -165,6 +165,13 @@ describe('the walk as it is kept', () => {
     expect(state.answers).toEqual({ cool: 'none' });
     expect(walkStateSchema.parse(state)).toEqual(state);
     expect(confirmStop(state, 'nowhere', PLACE)).toBe(state);
+  });
+
+  test('is the same walk in whatever order it was answered, and another with another answer', () => {
+    const walk = { ...NEW_WALK, kind: 'cabin' as const, answers: { people: 2, cool: 'none' } };
+    expect(sameWalk(walk, { ...walk, answers: { cool: 'none', people: 2 } })).toBe(true);
+    expect(sameWalk(walk, { ...walk, answers: { cool: 'none', people: 3 } })).toBe(false);
+    expect(sameWalk(walk, { ...walk, confirmed: ['household'] })).toBe(false);
   });
 
   test('goes on at the first stop not gone through, whatever the order', () => {

@@ -23,10 +23,10 @@ export function mountRoutes(services: Services, handlers: Handlers): Router {
   return router;
 }
 
-/** An image goes out as it is and never changes; all else is JSON of this moment. */
+/** An image goes out as it is, asked for anew each time: whoever may not see it any more shall not; all else is JSON of this moment. */
 function send(response: Response, body: unknown): void {
   if (body instanceof ImageAnswer)
-    response.set('cache-control', 'private, max-age=31536000, immutable').type('image/jpeg').send(body.jpeg);
+    response.set('cache-control', 'private, no-cache').type('image/jpeg').send(body.jpeg);
   else response.set('cache-control', 'no-store').json(body);
 }
 

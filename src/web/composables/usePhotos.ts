@@ -6,6 +6,30 @@ import { addressOf, call } from '../api/client.ts';
 /** What the file field offers. */
 export const PHOTO_ACCEPT = PHOTO_TYPES.join(',');
 
+/** Pixels of the longer side that are sent: a little more than the server keeps, and small enough for a weak signal. */
+const LONGEST_SENT = 2_000;
+
+/** Sizes a photo down before it is sent. What this browser cannot read goes as it is: the server says what is wrong with it. */
+async function shrunk(file: Blob): Promise<Blob> {
+  const bitmap = await createImageBitmap(file).catch(() => null);
+  if (!bitmap) return file;
+  const scale = LONGEST_SENT / Math.max(bitmap.width, bitmap.height);
+  if (scale >= 1) return file;
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.round(bitmap.width * scale);
+  canvas.height = Math.round(bitmap.height * scale);
+  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  bitmap.close();
+  return new Promise((resolve) => {
+    canvas.toBlob((small) => {
+      resolve(small ?? file);
+    }, 'image/jpeg');
+  });
+}
+
+/** The id each photo is sent under: sent again after a lost answer, it is the same photo. */
+const ids = new WeakMap<Blob, string>();
+
 /** Base 64 of a file, without the words before it. */
 function base64Of(file: Blob): Promise<string> {
   return new Promise((resolve, reject) => {
@@ -28,9 +52,11 @@ export function usePhotos(homeId: string) {
     addressOf(ROUTES.photoImage.path, { params: { homeId, photoId } });
 
   async function add(file: Blob, caption: string, asset?: string): Promise<PhotoBody> {
-    const image = await base64Of(file);
+    const photoId = ids.get(file) ?? uuid();
+    ids.set(file, photoId);
+    const image = await base64Of(await shrunk(file));
     return call('addPhoto', {
-      params: { homeId, photoId: uuid() },
+      params: { homeId, photoId },
       body: { image, caption, ...(asset !== undefined && { asset }) },
     });
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import PhotoThumb from '../../components/PhotoThumb.vue';
 import type { HouseBody, PhotoBody } from '../../../contract/schemas.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
@@ -43,14 +44,12 @@ async function shows(photo: PhotoBody, event: Event): Promise<void> {
     <p class="soft small">{{ t('thing.loosePhotosLead') }}</p>
     <ul class="photos">
       <li v-for="photo in loose" :key="photo.id">
-        <a :href="address(photo.id)" target="_blank" rel="noopener"
-          ><img
-            :src="address(photo.id)"
-            :width="photo.width"
-            :height="photo.height"
-            loading="lazy"
-            :alt="photo.caption"
-        /></a>
+        <PhotoThumb
+          :address="address(photo.id)"
+          :width="photo.width"
+          :height="photo.height"
+          :alt="photo.caption"
+        />
         <p class="small">{{ photo.caption }}</p>
         <label v-if="mayWrite" class="small"
           >{{ t('thing.photoShows') }}
@@ -71,13 +70,5 @@ async function shows(photo: PhotoBody, event: Event): Promise<void> {
   grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
   gap: 1rem;
   margin-top: calc(var(--line) / 2);
-}
-
-img {
-  display: block;
-  width: 100%;
-  height: 9rem;
-  object-fit: contain;
-  background: var(--wash);
 }
 </style>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
 import MovesList from '../../components/MovesList.vue';
-import TextField from '../../components/TextField.vue';
+import SpecField from '../../components/SpecField.vue';
 import type { HouseBody, UpkeepBody } from '../../../contract/schemas.ts';
 import type { FactValue } from '../../../core/house/factValue.ts';
 import { TRAIT_GROUPS, traitFits, type TraitGroup, type TraitSpec } from '../../../core/house/traitSpec.ts';
 import { planFor } from '../../../core/catalogue/planFor.ts';
+import { assertNever } from '../../../core/result.ts';
 import { traitEntries } from '../../../core/upkeep/traitEntries.ts';
 import { traitText } from '../../../locales/factText.ts';
 import { nameIn, words, type Speech } from '../../../locales/speech.ts';
@@ -49,6 +49,21 @@ const asTyped = (value: FactValue | undefined): string =>
         ? 'yes'
         : 'no'
       : String(value);
+
+function optionsOf(spec: TraitSpec): { value: string; text: string }[] | null {
+  switch (spec.kind) {
+    case 'number':
+      return null;
+    case 'yesNo':
+      return [
+        { value: 'yes', text: t.value('traits.yes') },
+        { value: 'no', text: t.value('traits.no') },
+      ];
+    case 'choice':
+      return spec.options.map((value) => ({ value, text: t.value(`traitOption.${spec.code}.${value}`) }));
+  }
+  return assertNever(spec);
+}
 
 function begin(): void {
   for (const { code } of GROUPS.flatMap(specs)) typed[code] = asTyped(traits.value[code]);
@@ -137,33 +152,17 @@ const save = () =>
       <fieldset v-for="group in GROUPS" :key="group">
         <legend>{{ t(`traitGroup.${group}`) }}</legend>
         <div class="pair">
-          <template v-for="spec in specs(group)" :key="spec.code">
-            <TextField
-              v-if="spec.kind === 'number'"
-              v-model="typed[spec.code]!"
-              :label="nameIn(speech, 'trait', spec.code)"
-              :error="errorAt(spec.code)"
-              inputmode="numeric"
-              maxlength="4"
-            />
-            <ChoiceField
-              v-else
-              v-model="typed[spec.code]!"
-              :label="nameIn(speech, 'trait', spec.code)"
-              :error="errorAt(spec.code)"
-            >
-              <option :value="NOT_SAID">{{ t('traits.notSaid') }}</option>
-              <template v-if="spec.kind === 'yesNo'">
-                <option value="yes">{{ t('traits.yes') }}</option>
-                <option value="no">{{ t('traits.no') }}</option>
-              </template>
-              <template v-else>
-                <option v-for="option in spec.options" :key="option" :value="option">
-                  {{ t(`traitOption.${spec.code}.${option}`) }}
-                </option>
-              </template>
-            </ChoiceField>
-          </template>
+          <SpecField
+            v-for="spec in specs(group)"
+            :key="spec.code"
+            v-model="typed[spec.code]!"
+            :label="nameIn(speech, 'trait', spec.code)"
+            :options="optionsOf(spec)"
+            :unknown="t('traits.notSaid')"
+            :error="errorAt(spec.code)"
+            inputmode="numeric"
+            maxlength="4"
+          />
         </div>
       </fieldset>
       <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />

@@ -3,10 +3,12 @@ import { computed, reactive, ref } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
 import MovesList from '../../components/MovesList.vue';
+import SpecField from '../../components/SpecField.vue';
 import TextField from '../../components/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import type { FactSpec } from '../../../core/house/factSpec.ts';
 import { factsOfKind } from '../../../core/house/factsOfKind.ts';
 import type { FactValue } from '../../../core/house/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
@@ -58,6 +60,25 @@ const told = computed(() => {
   });
 });
 const place = computed(() => props.house.spaces.find(({ id }) => id === props.asset.space)?.name ?? null);
+
+function optionsOf(spec: FactSpec): { value: string; text: string }[] | null {
+  if (spec.kind === 'yesNo')
+    return [
+      { value: 'yes', text: t.value('factYes') },
+      { value: 'no', text: t.value('factNo') },
+    ];
+  if (spec.kind !== 'choice') return null;
+  return spec.options.map((option) => ({
+    value: String(option),
+    text: factText(props.speech, props.asset.kind, spec.code, option),
+  }));
+}
+
+function labelOf(spec: FactSpec): string {
+  const name = factName(props.speech, spec.code);
+  const unit = typedUnit(spec, units.value);
+  return unit === '' ? name : `${name} (${t.value(`factUnit.${unit}`)})`;
+}
 
 function begin(): void {
   for (const spec of specs.value) draft[spec.code] = toField(spec, props.facts[spec.code], units.value);
@@ -155,38 +176,18 @@ const save = () =>
           :error="errorAt('installed')"
           type="date"
         />
-        <template v-for="spec in specs" :key="spec.code">
-          <ChoiceField
-            v-if="spec.kind === 'choice' || spec.kind === 'yesNo'"
-            v-model="draft[spec.code]!"
-            :label="factName(speech, spec.code)"
-            :error="errorAt(spec.code)"
-          >
-            <option :value="NOT_KNOWN">{{ t('thing.notKnown') }}</option>
-            <template v-if="spec.kind === 'yesNo'">
-              <option value="yes">{{ t('factYes') }}</option>
-              <option value="no">{{ t('factNo') }}</option>
-            </template>
-            <template v-else>
-              <option v-for="option in spec.options" :key="option" :value="String(option)">
-                {{ factText(speech, asset.kind, spec.code, option) }}
-              </option>
-            </template>
-          </ChoiceField>
-          <TextField
-            v-else
-            v-model="draft[spec.code]!"
-            :label="
-              typedUnit(spec, units) === ''
-                ? factName(speech, spec.code)
-                : `${factName(speech, spec.code)} (${t(`factUnit.${typedUnit(spec, units)}`)})`
-            "
-            :hint="spec.kind === 'date' ? t('walk.made') : undefined"
-            :error="errorAt(spec.code)"
-            :inputmode="spec.kind === 'number' ? 'decimal' : 'text'"
-            maxlength="200"
-          />
-        </template>
+        <SpecField
+          v-for="spec in specs"
+          :key="spec.code"
+          v-model="draft[spec.code]!"
+          :label="labelOf(spec)"
+          :options="optionsOf(spec)"
+          :unknown="t('thing.notKnown')"
+          :hint="spec.kind === 'date' ? t('walk.made') : undefined"
+          :error="errorAt(spec.code)"
+          :inputmode="spec.kind === 'number' ? 'decimal' : 'text'"
+          maxlength="200"
+        />
       </div>
       <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />
       <FormFoot :error="errorAt('')" :send="t('thing.save')" :busy="busy">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, useId } from 'vue';
+import { computed, ref } from 'vue';
 import TextField from '../../components/TextField.vue';
+import PhotoField from '../../components/PhotoField.vue';
+import PhotoThumb from '../../components/PhotoThumb.vue';
 import type { PhotoBody } from '../../../contract/schemas.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
@@ -20,7 +22,6 @@ const emit = defineEmits<{ changed: [text: string] }>();
 const { add, address, drop } = usePhotos(props.homeId);
 const { tell } = useErrorText();
 const t = computed(() => props.speech.t);
-const id = useId();
 const caption = ref('');
 const busy = ref(false);
 const error = ref('');
@@ -41,13 +42,9 @@ async function work(act: () => Promise<unknown>, text: string): Promise<void> {
   }
 }
 
-async function chosen(event: Event): Promise<void> {
-  const field = event.target as HTMLInputElement;
-  const [file] = field.files ?? [];
-  if (!file) return;
+async function send(file: Blob): Promise<void> {
   await work(() => add(file, caption.value.trim(), props.asset.id), t.value('thing.photoAdded'));
   if (error.value === '') caption.value = '';
-  field.value = '';
 }
 </script>
 
@@ -58,14 +55,12 @@ async function chosen(event: Event): Promise<void> {
     <ul v-else class="photos">
       <li v-for="photo in photos" :key="photo.id">
         <figure>
-          <a :href="address(photo.id)" target="_blank" rel="noopener"
-            ><img
-              :src="address(photo.id)"
-              :width="photo.width"
-              :height="photo.height"
-              loading="lazy"
-              :alt="photo.caption || asset.name"
-          /></a>
+          <PhotoThumb
+            :address="address(photo.id)"
+            :width="photo.width"
+            :height="photo.height"
+            :alt="photo.caption || asset.name"
+          />
           <figcaption class="small">{{ photo.caption }}</figcaption>
         </figure>
         <p v-if="mayWrite" class="small">
@@ -84,13 +79,16 @@ async function chosen(event: Event): Promise<void> {
     </ul>
     <div v-if="mayWrite" class="form pair">
       <TextField v-model="caption" :label="t('thing.caption')" maxlength="200" />
-      <div>
-        <label :for="id" class="label">{{ t('thing.addPhoto') }}</label>
-        <input :id="id" type="file" :accept="PHOTO_ACCEPT" :disabled="busy" @change="chosen" />
-        <p class="soft small">{{ t('thing.photoHint') }}</p>
-      </div>
+      <PhotoField
+        :label="t('thing.addPhoto')"
+        :hint="t('thing.photoHint')"
+        :accept="PHOTO_ACCEPT"
+        :busy="busy"
+        :error="error"
+        :again="t('shell.tryAgain')"
+        @send="send"
+      />
     </div>
-    <p v-if="error" class="notice wrong" role="alert">{{ error }}</p>
   </section>
 </template>
 
@@ -100,23 +98,5 @@ async function chosen(event: Event): Promise<void> {
   grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
   gap: 1rem;
   margin-bottom: var(--line);
-}
-
-img {
-  display: block;
-  width: 100%;
-  height: 12rem;
-  object-fit: contain;
-  background: var(--wash);
-}
-
-.label {
-  display: block;
-  font-weight: 600;
-}
-
-input[type='file'] {
-  border: 0;
-  padding-left: 0;
 }
 </style>

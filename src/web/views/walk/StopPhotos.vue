@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, useId } from 'vue';
+import { computed, ref } from 'vue';
+import PhotoField from '../../components/PhotoField.vue';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { PHOTO_ACCEPT, usePhotos } from '../../composables/usePhotos.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -10,40 +11,38 @@ const speech = useSpeech();
 const { add } = usePhotos(props.homeId);
 const { tell } = useErrorText();
 const t = computed(() => speech.value.t);
-const id = useId();
 const busy = ref(false);
-const said = ref<{ text: string; wrong: boolean } | null>(null);
+const error = ref('');
+const kept = ref(false);
 
-async function taken(event: Event): Promise<void> {
-  const field = event.target as HTMLInputElement;
-  const [file] = field.files ?? [];
-  if (!file || busy.value) return;
+async function send(file: Blob): Promise<void> {
+  if (busy.value) return;
   busy.value = true;
+  error.value = '';
   try {
     await add(file, props.caption);
-    said.value = { text: t.value('walk.photoKept'), wrong: false };
-  } catch (error) {
-    said.value = { text: tell(error).text, wrong: true };
+    kept.value = true;
+  } catch (failure) {
+    error.value = tell(failure).text;
   } finally {
     busy.value = false;
-    field.value = '';
   }
 }
 </script>
 
 <template>
   <div class="photo">
-    <label :for="id">{{ t('walk.photo') }}</label>
-    <input
-      :id="id"
-      type="file"
+    <PhotoField
+      :label="t('walk.photo')"
+      :hint="t('walk.photoHint')"
       :accept="PHOTO_ACCEPT"
-      capture="environment"
-      :disabled="busy"
-      @change="taken"
+      :busy="busy"
+      :error="error"
+      :again="t('shell.tryAgain')"
+      camera
+      @send="send"
     />
-    <p class="soft small">{{ t('walk.photoHint') }}</p>
-    <p v-if="said" class="notice" :class="{ wrong: said.wrong }" role="status">{{ said.text }}</p>
+    <p v-if="kept && !error" class="notice" role="status">{{ t('walk.photoKept') }}</p>
   </div>
 </template>
 
@@ -52,14 +51,5 @@ async function taken(event: Event): Promise<void> {
   margin-top: var(--line);
   padding-top: calc(var(--line) / 2);
   border-top: 1px solid var(--rule);
-}
-
-label {
-  font-weight: 600;
-}
-
-.photo input {
-  border: 0;
-  padding-left: 0;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { Given } from '../../../core/walkthrough/given.ts';
+import { assertNever } from '../../../core/result.ts';
 import { optionsOf, type Answer, type Question } from '../../../core/walkthrough/question.ts';
 import { optionName } from '../../../locales/walkNames.ts';
 import type { Speech } from '../../../locales/speech.ts';
@@ -13,6 +14,28 @@ const answer = defineModel<Answer>({ required: true });
 const id = useId();
 const t = computed(() => props.speech.t);
 const options = computed(() => optionsOf(props.question, props.given));
+/** Of these one is chosen; that nobody knows yet is always among them. */
+const singles = computed((): { value: string | boolean | null; text: string }[] => {
+  const unknown = { value: null, text: t.value('walk.unknown') };
+  const { question, speech, given } = props;
+  switch (question.kind) {
+    case 'choice':
+      return [
+        ...options.value.map((option) => ({
+          value: option,
+          text: optionName(speech, question, option, given),
+        })),
+        unknown,
+      ];
+    case 'yesNo':
+      return [{ value: true, text: t.value('factYes') }, { value: false, text: t.value('factNo') }, unknown];
+    case 'several':
+    case 'count':
+    case 'made':
+      return [];
+  }
+  return assertNever(question);
+});
 const several = computed(() => (Array.isArray(answer.value) ? (answer.value as readonly string[]) : []));
 const count = computed(() => (typeof answer.value === 'number' ? answer.value : 0));
 
@@ -43,50 +66,16 @@ function typedDate(event: Event): void {
 <template>
   <fieldset class="question" :data-question="question.code">
     <legend :id="id">{{ t(`walk.q.${question.code}`) }}</legend>
-    <div v-if="question.kind === 'choice'" class="blocks">
+    <div v-if="singles.length > 0" class="blocks">
       <BlockChoice
-        v-for="option in options"
-        :key="option"
+        v-for="single in singles"
+        :key="String(single.value)"
         kind="radio"
         :name="id"
-        :value="option"
-        :model-value="answer === option"
-        @update:model-value="answer = option"
-        >{{ optionName(speech, question, option, given) }}</BlockChoice
-      >
-      <BlockChoice
-        kind="radio"
-        :name="id"
-        value=""
-        :model-value="answer === null"
-        @update:model-value="answer = null"
-        ><span class="soft">{{ t('walk.unknown') }}</span></BlockChoice
-      >
-    </div>
-    <div v-else-if="question.kind === 'yesNo'" class="blocks">
-      <BlockChoice
-        kind="radio"
-        :name="id"
-        value="yes"
-        :model-value="answer === true"
-        @update:model-value="answer = true"
-        >{{ t('factYes') }}</BlockChoice
-      >
-      <BlockChoice
-        kind="radio"
-        :name="id"
-        value="no"
-        :model-value="answer === false"
-        @update:model-value="answer = false"
-        >{{ t('factNo') }}</BlockChoice
-      >
-      <BlockChoice
-        kind="radio"
-        :name="id"
-        value=""
-        :model-value="answer === null"
-        @update:model-value="answer = null"
-        ><span class="soft">{{ t('walk.unknown') }}</span></BlockChoice
+        :value="String(single.value ?? '')"
+        :model-value="answer === single.value"
+        @update:model-value="answer = single.value"
+        ><span :class="{ soft: single.value === null }">{{ single.text }}</span></BlockChoice
       >
     </div>
     <div v-else-if="question.kind === 'several'" class="blocks">

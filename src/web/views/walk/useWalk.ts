@@ -1,12 +1,15 @@
 import { useStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { z } from 'zod';
-import { walkStateSchema, NEW_WALK, type WalkState } from '../../../core/walkthrough/walkState.ts';
+import { sameWalk, walkStateSchema, NEW_WALK, type WalkState } from '../../../core/walkthrough/walkState.ts';
 import { ApiError, call, NoConnection } from '../../api/client.ts';
 
 /** What is kept on the device while there is no connection: the walk, and the saving it goes on from. */
 const keptSchema = z.object({ revision: z.int(), state: walkStateSchema });
 type Kept = z.infer<typeof keptSchema>;
+
+/** Answers that say the walk has gone on, or ended, without this device. */
+const OVERTAKEN: readonly string[] = ['seen-changed', 'walk-over'];
 
 /** What became of saving: kept on the server, only on this device, or overtaken by another device. */
 export type Saved = 'saved' | 'kept-here' | 'elsewhere';
@@ -32,30 +35,44 @@ export function useWalk(homeId: string) {
     kept.value = own;
   }
 
+  /** What was last sent and not answered: it may have arrived all the same. */
+  let unanswered: WalkState | null = null;
+
   async function save(next: WalkState): Promise<Saved> {
     state.value = next;
     try {
-      const walk = await call('saveWalk', { params: { homeId }, body: { saw: revision, state: next } });
-      revision = walk.revision;
-      kept.value = null;
-      waiting.value = false;
+      await send(next);
       return 'saved';
     } catch (error) {
       if (error instanceof NoConnection || (error instanceof ApiError && error.status >= 500)) {
+        unanswered = next;
         kept.value = { revision, state: next };
         waiting.value = true;
         return 'kept-here';
       }
-      if (
-        error instanceof ApiError &&
-        (error.body.code === 'seen-changed' || error.body.code === 'walk-over')
-      ) {
-        kept.value = null;
-        await load();
-        return 'elsewhere';
-      }
+      if (error instanceof ApiError && OVERTAKEN.includes(error.body.code)) return overtaken(next);
       throw error;
     }
+  }
+
+  async function send(next: WalkState): Promise<void> {
+    const walk = await call('saveWalk', { params: { homeId }, body: { saw: revision, state: next } });
+    revision = walk.revision;
+    kept.value = null;
+    unanswered = null;
+    waiting.value = false;
+  }
+
+  /** Another device has gone on; or it was this one, and the answer to it was lost: then this goes on from there. */
+  async function overtaken(next: WalkState): Promise<Saved> {
+    const lost = unanswered;
+    kept.value = null;
+    unanswered = null;
+    await load();
+    if (lost === null || finished.value || !sameWalk(state.value, lost)) return 'elsewhere';
+    state.value = next;
+    await send(next);
+    return 'saved';
   }
 
   return { state, finished, waiting: computed(() => waiting.value), load, save };
