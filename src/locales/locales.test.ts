@@ -2,6 +2,13 @@ import { describe, expect, test } from 'vitest';
 import { ERROR_CODES } from '../contract/errors.ts';
 import { civil } from '../core/calendar/civilDate.ts';
 import { assetKindSchema } from '../core/house/assetKind.ts';
+import { factsOfKind } from '../core/house/factsOfKind.ts';
+import { spaceUseSchema } from '../core/house/house.ts';
+import { TRAIT_SPECS } from '../core/house/traitSpec.ts';
+import { Given } from '../core/walkthrough/given.ts';
+import { HOUSE_KINDS, likelyAnswers } from '../core/walkthrough/houseKinds.ts';
+import { optionsOf } from '../core/walkthrough/question.ts';
+import { STOPS } from '../core/walkthrough/stops.ts';
 import { ENTRY_KINDS } from '../core/ledger/entry.ts';
 import { marginSourceSchema, reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
 import { doerSchema } from '../core/schedule/terms.ts';
@@ -46,6 +53,33 @@ describe('sentences', () => {
       ...marginSourceSchema.options.map((source) => `margin.${source}`),
       ...doerSchema.options.map((doer) => `doer.${doer}`),
     ];
+    expect(wanted.filter((path) => !american.has(path))).toEqual([]);
+  });
+
+  test('everything that may be known of a thing, a room or a household has its words, and so has every answer of the walk', () => {
+    const facts = assetKindSchema.options.flatMap((kind) => [...factsOfKind(kind)]);
+    const questions = STOPS.flatMap((stop) => [...stop.questions]);
+    const given = new Given(likelyAnswers('family', null));
+    const isRoom = ({ code }: { code: string }): boolean => code.endsWith('-rooms');
+    const wanted = [
+      ...facts.map(({ code }) => `fact.${code}`),
+      ...facts.flatMap((spec) =>
+        spec.kind === 'choice' && spec.code !== 'shutoff'
+          ? spec.options
+              .filter((option) => typeof option === 'string')
+              .map((option) => `factOption.${spec.code}.${option}`)
+          : [],
+      ),
+      ...spaceUseSchema.options.map((use) => `spaceUse.${use}`),
+      ...TRAIT_SPECS.map(({ code }) => `trait.${code}`),
+      ...STOPS.map(({ code }) => `walk.stops.${code}`),
+      ...HOUSE_KINDS.flatMap((kind) => [`walk.kinds.${kind}`, `walk.kindHint.${kind}`]),
+      ...questions.map(({ code }) => `walk.q.${code}`),
+      ...questions
+        .filter((one) => !isRoom(one))
+        .flatMap((one) => optionsOf(one, given).map((option) => `walk.o.${option}`)),
+    ];
+    expect(wanted.length).toBeGreaterThan(300);
     expect(wanted.filter((path) => !american.has(path))).toEqual([]);
   });
 

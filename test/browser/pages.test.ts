@@ -86,6 +86,22 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   'what goes with a system': () =>
     page.click('.besides summary').then(() => page.find('.besides [data-practice]')),
   'where things are': () => page.press('Shutoffs').then(() => page.says('Whom to call')),
+  'Upkeep of a home with nothing in it': async () => {
+    await page.press('House');
+    await page.press('A new home');
+    await page.type('Name', 'Nothing yet');
+    await page.type('Time zone', 'America/Chicago');
+    await page.press('Make the home');
+    await page.says('What kind of house is it?');
+    await page.press('Upkeep');
+    await page.says('Nothing is kept here yet.');
+  },
+  'House with nothing in it': () =>
+    page
+      .press('House')
+      .then(() => page.says('Say which rooms there are, and this tells where alarms are missing.')),
+  'where things are, nobody having said': () =>
+    page.press('Shutoffs').then(() => page.says('No numbers are written down yet.')),
 };
 
 describe.each(Object.entries(PLACES))('%s', (name, come) => {
@@ -105,7 +121,7 @@ describe.each(Object.entries(PLACES))('%s', (name, come) => {
 describe('on paper', () => {
   test('the pages print without what can only be pressed', async () => {
     await page.resize(LAPTOP);
-    await page.press('Today');
+    await page.choose('Home', '14 Juniper Bend');
     await page.find('[data-line]');
     await page.command('Emulation.setEmulatedMedia', { media: 'print' });
     const pressable = await page.driver.executeScript<number>(

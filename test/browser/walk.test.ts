@@ -61,8 +61,11 @@ describe('walking through a house, from an empty account', () => {
     taps += 1;
     await tap('form button.main');
     await page.says('What kind of house is it?');
+    expect(await page.faults()).toEqual([]);
     await tap('[data-choice=family]');
     await page.says('Which of these is its climate like?');
+    await page.prefer('prefers-color-scheme', 'dark');
+    expect(await page.faults()).toEqual([]);
     await tap('[data-choice=cold-plains]');
     await page.says('Who lives here');
   });
@@ -72,6 +75,7 @@ describe('walking through a house, from an empty account', () => {
     await confirm();
     await confirm();
     await page.says('Halls and bedrooms: alarms');
+    expect(await page.faults()).toEqual([]);
     expect(await (await page.find('input[value=hall]')).isSelected()).toBe(true);
     await (await page.find('[data-question=smoke-made] input')).sendKeys('lately');
     await page.click('[data-act=confirm]');

@@ -54,6 +54,7 @@ export const CONTACTS = [
   'water-supplier',
   'power-supplier',
   'alarm-monitor',
+  'trades',
   'meeting-place',
 ] as const;
 
