@@ -47,7 +47,7 @@ async function walkThrough(): Promise<void> {
       await take('walk-phone');
       await page.resize(LAPTOP);
     }
-    await page.click('[data-act=confirm]');
+    await page.click('[data-act=confirm]:not(:disabled)');
   }
   await page.says('The first six weeks');
   await take('plan');

@@ -106,7 +106,7 @@ describe('npm start', () => {
     expect(
       (await run('npm', 'run', '--silent', 'import', '--', file, '--as', 'nobody@example.org')).err,
     ).toContain('no account has the address');
-    expect((await run('npm', 'run', '--silent', 'rebuild')).out).toContain('3 homes, ');
+    expect((await run('npm', 'run', '--silent', 'rebuild')).out).toContain('7 homes, ');
   });
 
   test('on SIGTERM stops the server and the cluster cleanly', async () => {

@@ -53,8 +53,8 @@ const known = computed(() => (upkeep.value && upkeep.value.known.on === home.on 
 
 /** Says what came of a change, and reads anew what it may have moved. */
 async function changed(text: string): Promise<void> {
-  said.value = text;
   await read();
+  said.value = text;
   await nextTick();
   saying.value?.focus();
 }

@@ -79,9 +79,9 @@ watch(assetId, () => {
 });
 
 async function tell(text: string): Promise<void> {
+  await read();
   said.value = text;
   leaving.value = null;
-  await read();
   await nextTick();
   saying.value?.focus();
 }

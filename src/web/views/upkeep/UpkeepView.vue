@@ -60,8 +60,8 @@ async function written({ outcome }: Sent, text: string): Promise<void> {
   if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
   else {
     const waiting = outcome.kind === 'waiting' ? ` ${t.value('shell.offline')}` : '';
-    said.value = { text: `${text}${waiting}`, wrong: false };
     if (outcome.kind === 'delivered') await read();
+    said.value = { text: `${text}${waiting}`, wrong: false };
     changes.value += 1;
   }
   await nextTick();
@@ -69,8 +69,8 @@ async function written({ outcome }: Sent, text: string): Promise<void> {
 }
 
 async function takenUp(text: string): Promise<void> {
-  said.value = { text, wrong: false };
   await read();
+  said.value = { text, wrong: false };
   changes.value += 1;
   await nextTick();
   saying.value?.focus();

@@ -67,13 +67,20 @@ function answer(code: string, value: Answer): void {
 /** Saves, says what came of it, and goes on; what cannot be sent now is kept here and sent with the next stop. */
 async function goOn(next: WalkState, to: () => Place): Promise<void> {
   if (busy.value) return;
+  const saved = await whileBusy(() => save(next));
+  if (saved === null) return;
+  said.value = saved === 'elsewhere' ? { text: t.value('walk.elsewhere'), wrong: true } : null;
+  await goTo(saved === 'elsewhere' ? whereToGoOn(walk.value) : to());
+}
+
+/** Nothing else is pressed meanwhile; null where it failed, which is said. */
+async function whileBusy<T>(work: () => Promise<T>): Promise<T | null> {
   busy.value = true;
   try {
-    const saved = await save(next);
-    said.value = saved === 'elsewhere' ? { text: t.value('walk.elsewhere'), wrong: true } : null;
-    await goTo(saved === 'elsewhere' ? whereToGoOn(walk.value) : to());
+    return await work();
   } catch (error) {
     said.value = { text: tell(error).text, wrong: true };
+    return null;
   } finally {
     busy.value = false;
   }
@@ -92,16 +99,12 @@ const chooseKind = (kind: HouseKind) =>
 
 async function chooseClimate(station: string): Promise<void> {
   if (busy.value) return;
-  busy.value = true;
-  try {
+  const set = await whileBusy(async () => {
     await call('setClimate', { params: { homeId }, body: { climate: { station } } });
     await home.load(homeId);
-    await goTo(nextStop(walk.value) ?? 'plan');
-  } catch (error) {
-    said.value = { text: tell(error).text, wrong: true };
-  } finally {
-    busy.value = false;
-  }
+    return true;
+  });
+  if (set) await goTo(nextStop(walk.value) ?? 'plan');
 }
 
 function confirm(): void {
