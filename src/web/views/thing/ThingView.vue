@@ -51,7 +51,8 @@ const own = computed(() => photos.value.filter((photo) => photo.asset === assetI
 const ageing = computed(() => {
   const age = asset.value && home.on ? ageingOf(asset.value, home.on) : null;
   if (!age) return null;
-  const on = (date: typeof age.began): string => dateText(speech.value, date);
+  // Labels seldom say more than the year, and a usual life is no matter of days.
+  const on = (date: typeof age.began): string => date.slice(0, 4);
   return {
     text: t.value(`ageing.${age.standing}`, { began: on(age.began), from: on(age.from), to: on(age.to) }),
     past: age.standing === 'past',
