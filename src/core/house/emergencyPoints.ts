@@ -106,7 +106,7 @@ const isDescribed = ({ place }: EmergencyPoint): boolean => place !== null;
 const isNeeded = (kind: AssetKind, asset: Asset): boolean =>
   NEEDED.includes(kind) || (kind === 'water-heater' && asset.facts?.['heater'] !== 'tankless');
 
-export const burnsGas = (assets: readonly Asset[]): boolean =>
+const burnsGas = (assets: readonly Asset[]): boolean =>
   assets.some(({ kind, facts }) => kind === 'gas-fireplace' || facts?.['fuel'] === 'gas');
 
 const textOf = (value: FactValue | undefined): string | null =>

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
-import { applyCorrections, type StandingEntry } from '../ledger/corrections.ts';
+import { applyCorrections, byDayThenSequence, type StandingEntry } from '../ledger/corrections.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { FactValue } from './factValue.ts';
 import type { Asset, House } from './house.ts';
@@ -14,7 +14,7 @@ export interface KnownHouse {
 export function standingUpTo(entries: readonly Entry[], on: CivilDate): StandingEntry[] {
   return applyCorrections(entries)
     .filter(({ voidedBy, date }) => voidedBy === null && date <= on)
-    .sort((a, b) => (a.date === b.date ? a.sequence - b.sequence : a.date < b.date ? -1 : 1));
+    .sort(byDayThenSequence);
 }
 
 /** The house as its ledger tells it on a day. What was replaced or taken out is left out. */

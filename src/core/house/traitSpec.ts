@@ -8,20 +8,20 @@ export type TraitSpec =
 
 const yesNo = (...codes: string[]): TraitSpec[] => codes.map((code) => ({ code, kind: 'yesNo' }));
 
+/** What may be so or not so of the people of a house. */
+export const HOUSEHOLD_TRAITS = [
+  'children',
+  'shedding-pets',
+  'smoker',
+  'allergies',
+  'busy-household',
+  'will-look',
+  'uneasy-on-ladders',
+] as const;
+
 /** Everything a home can tell of itself, as it is asked: the people, the building, what stands round it, how it is used. */
 export const TRAIT_GROUPS = {
-  people: [
-    { code: 'people', kind: 'number', min: 0, max: 40 },
-    ...yesNo(
-      'children',
-      'shedding-pets',
-      'smoker',
-      'allergies',
-      'busy-household',
-      'will-look',
-      'uneasy-on-ladders',
-    ),
-  ],
+  people: [{ code: 'people', kind: 'number', min: 0, max: 40 }, ...yesNo(...HOUSEHOLD_TRAITS)],
   building: [
     {
       code: 'building',

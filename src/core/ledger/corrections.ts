@@ -34,6 +34,12 @@ export function applyCorrections(entries: readonly Entry[]): StandingEntry[] {
   );
 }
 
+/** By the day it happened; on one day, by the order of writing. So the order of typing past days does not matter. */
+export function byDayThenSequence(a: StandingEntry, b: StandingEntry): number {
+  if (a.date !== b.date) return a.date < b.date ? -1 : 1;
+  return a.sequence - b.sequence;
+}
+
 /** Only a later entry can void, so one pass from the end settles every void before it is needed. */
 function findVoids(entries: readonly Entry[]): Map<string, string> {
   const voidedBy = new Map<string, string>();

@@ -4,7 +4,7 @@ import { weatherTriggers, type Trigger, type Weather } from '../climate/weather.
 import { rootsOf, type Asset, type House } from '../house/house.ts';
 import { factsTold, withFacts } from '../house/knownHouse.ts';
 import { timingOf, type FindPractice } from '../house/timingOf.ts';
-import type { StandingEntry } from '../ledger/corrections.ts';
+import { byDayThenSequence, type StandingEntry } from '../ledger/corrections.ts';
 import type { EntryBody } from '../ledger/entry.ts';
 import { stockAfter } from '../supplies/stock.ts';
 import type { MeterReading } from './clocks/clock.ts';
@@ -19,12 +19,6 @@ import type { Look, Mark } from './mark.ts';
 import type { StateChange } from './standingState.ts';
 import type { Terms } from './terms.ts';
 import type { Timing } from './timing.ts';
-
-/** By the day it happened; on one day, by the order of writing. So the order of typing past days does not matter. */
-function byDayThenSequence(a: StandingEntry, b: StandingEntry): number {
-  if (a.date !== b.date) return a.date < b.date ? -1 : 1;
-  return a.sequence - b.sequence;
-}
 
 /** Gathers what a corrected ledger says of each duty and of the house, leaving out what is struck out or dated after `today`. */
 export function gather(

@@ -30,7 +30,7 @@ export interface SchoolMeaning extends Meaning {
 /** Years over which the times are counted. */
 const YEARS = 6;
 
-/** What each school of a practice would mean for one duty of this home, if it were kept by it from today on. */
+/** What each school of a practice would mean for one duty of this home, if it were kept by it from today on. `nearHouse` is house enough. */
 export function schoolsCompared(
   house: House,
   entries: readonly Entry[],
@@ -38,13 +38,12 @@ export function schoolsCompared(
   around: Surroundings,
   { dutyId, practice, present, minutes }: Compared,
 ): SchoolMeaning[] {
-  const near = nearHouse(house, around, dutyId);
   return practice.schools.map(({ code, rule }) => {
     const terms: Terms =
       present.school === code
         ? present
         : { ...present, school: code, rule, factors: factorsFor(rule, present) };
-    return { school: code, terms, ...meaningOf(near, entries, on, around, { dutyId, terms, minutes }) };
+    return { school: code, terms, ...meaningOf(house, entries, on, around, { dutyId, terms, minutes }) };
   });
 }
 

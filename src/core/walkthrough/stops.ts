@@ -1,3 +1,4 @@
+import { HOUSEHOLD_TRAITS } from '../house/traitSpec.ts';
 import type { Given } from './given.ts';
 import type { Question, Stop } from './question.ts';
 import { alarmRooms } from './rooms.ts';
@@ -38,18 +39,7 @@ const rooms = (given: Given): string[] => alarmRooms(given).map(({ code }) => co
 export const STOPS: readonly Stop[] = [
   {
     code: 'household',
-    questions: [
-      count('people', 0, 20),
-      several('household', [
-        'children',
-        'shedding-pets',
-        'smoker',
-        'allergies',
-        'busy-household',
-        'will-look',
-        'uneasy-on-ladders',
-      ]),
-    ],
+    questions: [count('people', 0, 20), several('household', HOUSEHOLD_TRAITS)],
   },
   {
     code: 'building',

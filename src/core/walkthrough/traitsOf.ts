@@ -1,15 +1,6 @@
 import type { FactValue } from '../house/factValue.ts';
+import { HOUSEHOLD_TRAITS } from '../house/traitSpec.ts';
 import type { Given } from './given.ts';
-
-const HOUSEHOLD = [
-  'children',
-  'shedding-pets',
-  'smoker',
-  'allergies',
-  'busy-household',
-  'will-look',
-  'uneasy-on-ladders',
-] as const;
 
 /** What the answers tell of the house and its people. What was asked and is not so is told as not so. */
 export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
@@ -24,7 +15,7 @@ export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
     given.has('parts', 'garage');
   return new Map<string, FactValue>([
     ['people', given.count('people')],
-    ...HOUSEHOLD.map((code): [string, FactValue] => [code, given.has('household', code)]),
+    ...HOUSEHOLD_TRAITS.map((code): [string, FactValue] => [code, given.has('household', code)]),
     ['new-house', fresh],
     ['new-plant', fresh],
     ['builder-cover', given.yes('builder-cover')],

@@ -3,12 +3,12 @@ import { PRACTICES } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { planFor } from '../../core/catalogue/planFor.ts';
 import { rootsOf, type Home, type House } from '../../core/house/house.ts';
-import { knownHouse } from '../../core/house/knownHouse.ts';
-import type { Entry, EntryBody } from '../../core/ledger/entry.ts';
+import { knownHouse, type KnownHouse } from '../../core/house/knownHouse.ts';
+import type { EntryBody } from '../../core/ledger/entry.ts';
 import { referencesOf } from '../../core/ledger/references.ts';
 import { keptOn } from '../../core/upkeep/keptOn.ts';
 import { minutesEach } from '../../core/upkeep/minutesEach.ts';
-import { schoolsCompared } from '../../core/upkeep/schoolsCompared.ts';
+import { nearHouse, schoolsCompared } from '../../core/upkeep/schoolsCompared.ts';
 import { movesOf } from '../../core/upkeep/trial.ts';
 import type { Tx } from '../db/database.ts';
 import { loadLedger } from '../stores/entryStore.ts';
@@ -18,11 +18,11 @@ import { surroundingsOf } from './schedule.ts';
 
 /** What is known now of a house. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
-  return toKnown(await loadHouse(tx, home), await loadLedger(tx, home.id), on);
+  const house = await loadHouse(tx, home);
+  return toKnown(house, knownHouse(house, await loadLedger(tx, home.id), on), on);
 }
 
-function toKnown(house: House, ledger: readonly Entry[], on: CivilDate): KnownBody {
-  const { assets, traits } = knownHouse(house, ledger, on);
+function toKnown(house: House, { assets, traits }: KnownHouse, on: CivilDate): KnownBody {
   const standing = new Set(assets.map(({ id }) => id));
   return {
     on,
@@ -39,14 +39,14 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
   const around = surroundingsOf(house, on);
   const kept = keptOn(house, ledger, on, around);
   const minutes = minutesEach(house, ledger, on, around.find);
-  const { assets, traits } = knownHouse(house, ledger, on);
+  const known = knownHouse(house, ledger, on);
   const shown = [...PRACTICES, ...(house.practices ?? [])].filter(
     ({ code }) => !(house.hidden ?? []).includes(code),
   );
-  const plan = planFor({ ...home, assets, traits }, shown);
+  const plan = planFor({ ...home, ...known }, shown);
   return {
     on,
-    known: toKnown(house, ledger, on),
+    known: toKnown(house, known, on),
     kept: kept.map(({ next, ...one }) => ({
       ...one,
       next: next.map((occurrence) => ({ ...occurrence, reasons: [...occurrence.reasons] })),
@@ -94,10 +94,11 @@ export async function schoolsFor(tx: Tx, home: Home, dutyId: string, on: CivilDa
   const ledger = await loadLedger(tx, home.id);
   const around = surroundingsOf(house, on);
   const practice = duty.practice.from === 'catalogue' ? around.find(duty.practice.code) : undefined;
-  const present = keptOn(house, ledger, on, around).find((one) => one.dutyId === dutyId)?.terms;
+  const near = nearHouse(house, around, dutyId);
+  const present = keptOn(near, ledger, on, around).find((one) => one.dutyId === dutyId)?.terms;
   if (practice?.kind !== 'duty' || !present) return { schools: [] };
-  const minutes = minutesEach(house, ledger, on, around.find).get(dutyId)?.minutes ?? practice.minutes;
-  const compared = schoolsCompared(house, ledger, on, around, { dutyId, practice, present, minutes });
+  const minutes = minutesEach(near, ledger, on, around.find).get(dutyId)?.minutes ?? practice.minutes;
+  const compared = schoolsCompared(near, ledger, on, around, { dutyId, practice, present, minutes });
   return { schools: compared.map((one) => ({ ...one, reasons: [...one.reasons] })) };
 }
 

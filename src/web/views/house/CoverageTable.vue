@@ -4,15 +4,14 @@ import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
 import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
 import { coveragePlace } from '../../../locales/coverageText.ts';
 import type { Speech } from '../../../locales/speech.ts';
+import { knownAssets } from '../knownAssets.ts';
 
 /** Where alarms belong by the rules, which place has one and which has none: the missing first. */
 const props = defineProps<{ house: HouseBody; known: KnownBody; speech: Speech }>();
 const t = computed(() => props.speech.t);
 
 const coverage = computed(() => {
-  const assets = props.house.assets
-    .filter(({ id }) => !props.known.gone.includes(id))
-    .map((asset) => ({ ...asset, facts: props.known.facts[asset.id] ?? {} }));
+  const assets = knownAssets(props.house, props.known);
   return alarmCoverage(props.house.spaces, assets, new Map(Object.entries(props.known.traits)));
 });
 const nameOf = (id: string): string => props.house.assets.find((asset) => asset.id === id)?.name ?? id;

@@ -6,6 +6,7 @@ import type { Asset, Space } from '../../../core/house/house.ts';
 import { storeyText } from '../../../locales/coverageText.ts';
 import { factText } from '../../../locales/factText.ts';
 import { capital, type Speech } from '../../../locales/speech.ts';
+import { knownAssets } from '../knownAssets.ts';
 import RoomForm from './RoomForm.vue';
 
 /** The rooms with what stands in them; each thing leads to its own page. */
@@ -18,11 +19,7 @@ const NO_ROOM = '';
 const t = computed(() => props.speech.t);
 const open = ref<string | null>(null);
 
-const standing = computed(() =>
-  props.house.assets
-    .filter(({ id }) => !props.known.gone.includes(id))
-    .map((asset): Asset => ({ ...asset, facts: props.known.facts[asset.id] ?? {} })),
-);
+const standing = computed(() => knownAssets(props.house, props.known));
 const rooms = computed(() => {
   const spaces = [...props.house.spaces].sort((a, b) => (a.storey ?? 99) - (b.storey ?? 99));
   const listed = spaces.map((space) => ({ space, things: thingsIn(space.id) }));

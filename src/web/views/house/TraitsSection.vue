@@ -16,6 +16,7 @@ import { useForm } from '../../composables/useForm.ts';
 import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
+import { knownAssets } from '../knownAssets.ts';
 import { dutyName } from '../ledger/describe.ts';
 
 /** What the home is like, told in one place. Which dates a change moves is said before it is written, factors and all. */
@@ -101,9 +102,7 @@ const nameOf = (id: string): string => dutyName(props.house, id, props.speech);
 /** The duties that a plan would hold after the change and does not hold now. */
 const offered = computed(() => {
   if (bodies.value.length === 0) return [];
-  const assets = props.house.assets
-    .filter(({ id }) => !props.upkeep.known.gone.includes(id))
-    .map((asset) => ({ ...asset, facts: props.upkeep.known.facts[asset.id] ?? {} }));
+  const assets = knownAssets(props.house, props.upkeep.known);
   const codesWith = (some: ReadonlyMap<string, FactValue>): Set<string> =>
     new Set(
       planFor({ ...props.house.home, assets, traits: some }, catalogue.value?.practices ?? []).duties.map(

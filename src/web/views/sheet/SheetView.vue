@@ -17,6 +17,7 @@ import { keepSheet, keptSheet } from '../../api/keptSheets.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useSession } from '../../stores/session.ts';
+import { knownAssets } from '../knownAssets.ts';
 
 /** What to shut, where and how, and whom to call: one page to print, and to open without a signal. */
 const route = useRoute();
@@ -54,12 +55,7 @@ const { state, load } = useLoading(async () => {
   }
 });
 
-const assets = computed(() => {
-  const { value: facts } = known;
-  return (house.value?.assets ?? [])
-    .filter(({ id }) => !facts?.gone.includes(id))
-    .map((asset) => ({ ...asset, facts: facts?.facts[asset.id] ?? {} }));
-});
+const assets = computed(() => (house.value && known.value ? knownAssets(house.value, known.value) : []));
 const groups = computed(() => {
   const points = emergencyPoints(assets.value, house.value?.spaces ?? []);
   return POINT_GROUPS.map((group) => ({
@@ -76,7 +72,7 @@ const FIRST: Readonly<Record<string, readonly string[]>> = {
 const houseAsset = computed(() => assets.value.find(({ kind }) => kind === 'house'));
 const contacts = computed(() =>
   CONTACTS.flatMap((code) => {
-    const value = houseAsset.value?.facts[code];
+    const value = houseAsset.value?.facts?.[code];
     return typeof value === 'string' ? [{ code, name: factName(speech.value, code), value }] : [];
   }),
 );

@@ -12,6 +12,7 @@ import { words, type Speech } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
+import { knownAssets } from '../knownAssets.ts';
 import PracticeEntry from '../practices/PracticeEntry.vue';
 import type { KeptSystem } from './keptLines.ts';
 
@@ -70,9 +71,7 @@ const besides = computed(() =>
 );
 const openFacts = computed(() => {
   const own = props.system.lines.flatMap(({ known }) => known ?? []);
-  const assets = props.house.assets
-    .filter(({ id }) => !props.known.gone.includes(id))
-    .map((asset) => ({ ...asset, facts: props.known.facts[asset.id] ?? {} }));
+  const assets = knownAssets(props.house, props.known);
   return factsToEstablish(assets, own).filter(({ practices }) => practices.length > 0);
 });
 const count = computed(
