@@ -256,6 +256,7 @@ export const lists = {
   measure: {
     'filter-grade': 'filter grade',
     'temperature-split': 'temperature split',
+    'stored-temperature': 'stored hot-water temperature',
     'tap-temperature': 'temperature at the faucet',
     'indoor-humidity': 'indoor humidity',
     'summer-setpoint': 'summer setting',

@@ -172,8 +172,9 @@ export const STATES = [
 /** What is measured or graded, with the unit it is kept in (empty: a grade or a share). */
 export const MEASURES = {
   'filter-grade': '',
-  'temperature-split': 'F',
+  'temperature-split': 'dF',
   'tap-temperature': 'F',
+  'stored-temperature': 'F',
   'indoor-humidity': '%',
   'summer-setpoint': 'F',
   'run-hours': 'h',

@@ -1,0 +1,24 @@
+import { positive, usuallyNot } from './fields.ts';
+import { byBand, reading, seen } from './reading.ts';
+import { from, gradeAt, scale, sound, watch } from './scale.ts';
+import { figure, judged, todo } from './verdict.ts';
+
+/** Age of concrete: no salt in its first two years. */
+export const concreteAge = reading({
+  code: 'concrete-age',
+  system: 'shell',
+  measure: 'concrete-age',
+  fields: { age: positive('months', { max: 2_400 }), salted: usuallyNot },
+  bands: { age: scale(watch, from(24, sound)) },
+  bandUnit: 'months',
+  judge: ({ values, band }) => {
+    const said = figure('age', values.age, 'months');
+    const part = byBand(band('age'), said);
+    const young = gradeAt(band('age'), values.age).verdict !== 'sound';
+    if (values.salted && young)
+      return judged([seen('act', 'young-and-salted', 0), part], {
+        follows: [todo('rinse-off-the-salt'), todo('sand-only')],
+      });
+    return judged([part], { follows: young ? [todo('sand-only')] : [] });
+  },
+});

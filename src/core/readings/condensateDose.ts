@@ -1,0 +1,41 @@
+import { choice, number, usually, usuallyNot } from './fields.ts';
+import { reading, seen } from './reading.ts';
+import { figure, judged, todo, type Figure } from './verdict.ts';
+
+/** Tablets into a condensate pan: two for each ton at first, then one a ton every four to six weeks; the label comes first. */
+export const tabletsFor = (tons: number, dose: 'first' | 'upkeep'): number =>
+  Math.ceil((dose === 'first' ? 2 : 1) * tons);
+
+/** What may go down a condensate line: vinegar or bleach, never both, never one after the other without flushing. */
+export const condensateDose = reading({
+  code: 'condensate-dose',
+  system: 'water',
+  fields: {
+    tons: number({ min: 0.5, max: 50 }),
+    dose: usually('upkeep', 'first'),
+    'poured-last': usually('nothing', 'vinegar', 'bleach', 'acid', 'ammonia', 'descaler'),
+    'pour-now': choice('tablets', 'vinegar', 'bleach'),
+    flushed: usuallyNot,
+    'feeds-plant-or-metal': usuallyNot,
+  },
+  judge: ({ values }) => {
+    const figures: Figure[] =
+      values['pour-now'] === 'tablets' ? [figure('tablets', tabletsFor(values.tons, values.dose))] : [];
+    const other = values['poured-last'];
+    const mixes =
+      !values.flushed &&
+      ((values['pour-now'] === 'bleach' && other !== 'nothing' && other !== 'bleach') ||
+        (values['pour-now'] === 'vinegar' && other === 'bleach'));
+    if (mixes)
+      return judged([seen('stop', 'mixes')], {
+        figures,
+        follows: [todo('flush-first'), todo('fumes-leave')],
+      });
+    if (values['pour-now'] === 'bleach' && values['feeds-plant-or-metal'])
+      return judged([seen('act', 'bleach-feeds-plant-or-metal', 0)], {
+        figures,
+        follows: [todo('vinegar-instead')],
+      });
+    return judged([seen('sound', 'dose-fits')], { figures, follows: [todo('label-overrides')] });
+  },
+});

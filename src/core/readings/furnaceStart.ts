@@ -1,0 +1,37 @@
+import { choice, number } from './fields.ts';
+import { reading, seen } from './reading.ts';
+import { figure, judged, todo, trade } from './verdict.ts';
+
+/** The stages of a furnace's start, in order. */
+export const FURNACE_STAGES = [
+  'call',
+  'inducer',
+  'pressure-switch',
+  'igniter-glow',
+  'gas-valve',
+  'flame',
+  'flame-sensed',
+  'blower',
+  'steady',
+] as const;
+export type FurnaceStage = (typeof FURNACE_STAGES)[number];
+
+/** A furnace's start watched through the window: the first stage that does not come names its usual suspects. */
+export const furnaceStart = reading({
+  code: 'furnace-start',
+  system: 'air',
+  fields: { 'last-seen': choice('none', ...FURNACE_STAGES), resets: number({ max: 50, otherwise: 0 }) },
+  judge: ({ values }) => {
+    const reached = FURNACE_STAGES.indexOf(values['last-seen'] as FurnaceStage);
+    const next = FURNACE_STAGES[reached + 1];
+    const figures = [figure('stages-seen', reached + 1)];
+    if (next === undefined) return judged([seen('sound', 'furnace-steady')], { figures });
+    const part = seen('act', `no-${next}`, 1);
+    if (values.resets > 1)
+      return judged([seen('stop', 'reset-twice'), part], {
+        figures,
+        follows: [todo('furnace-off'), trade('heating')],
+      });
+    return judged([part], { figures, follows: [todo('one-reset-at-most'), trade('heating')] });
+  },
+});

@@ -1,0 +1,24 @@
+import { positive, usuallyNot } from './fields.ts';
+import { byBand, reading, seen, when } from './reading.ts';
+import { act, from, scale, sound, watch } from './scale.ts';
+import { asRoundInches, tankFollows } from './sludge.ts';
+import { figure, judged } from './verdict.ts';
+
+export const SCUM_BAND = scale(sound, from(5, watch), from(6, act(30)));
+
+/** Scum afloat in a tank. */
+export const scum = reading({
+  code: 'scum-depth',
+  system: 'sewage',
+  measure: 'scum-depth',
+  fields: { scum: positive('in', { max: 200 }), 'backing-up': usuallyNot },
+  bands: { scum: SCUM_BAND },
+  bandUnit: 'in',
+  judge: ({ values, band, metric }) => {
+    const parts = [
+      ...when(values['backing-up'], seen('stop', 'backing-up')),
+      byBand(band('scum'), figure('scum', asRoundInches(values.scum, metric('scum')), 'in')),
+    ];
+    return judged(parts, { follows: tankFollows(parts) });
+  },
+});

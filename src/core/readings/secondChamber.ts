@@ -1,0 +1,25 @@
+import { choice } from './fields.ts';
+import { reading, seen } from './reading.ts';
+import { emergency, judged, todo, trade } from './verdict.ts';
+
+/** The water of the aeration chamber, by its look and smell. */
+export const secondChamber = reading({
+  code: 'second-chamber',
+  system: 'sewage',
+  fields: { water: choice('chocolate-brown', 'grey', 'strong-odour', 'black-outfall', 'solids-outfall') },
+  judge: ({ values }) => {
+    switch (values.water) {
+      case 'chocolate-brown':
+        return judged([seen('sound', 'chamber-brown')]);
+      case 'grey':
+      case 'strong-odour':
+        return judged([seen('act', `chamber-${values.water}`, 3)], {
+          follows: [todo('look-at-blower'), trade('sewage')],
+        });
+      default:
+        return judged([seen('stop', `chamber-${values.water}`)], {
+          follows: [todo('no-water-down'), trade('sewage'), emergency],
+        });
+    }
+  },
+});

@@ -1,0 +1,18 @@
+import { quantity } from './fields.ts';
+import { byBand, reading } from './reading.ts';
+import { above, act, from, scale, sound, watch } from './scale.ts';
+import { figure, judged, todo } from './verdict.ts';
+
+/** Indoor temperature in a humid summer, away or at home: warmer air is damper air. */
+export const summerIndoor = reading({
+  code: 'summer-indoor',
+  system: 'air',
+  measure: 'summer-setpoint',
+  fields: { indoors: quantity('F', { min: 40, max: 130 }) },
+  bands: { indoors: scale(sound, above(77, watch), from(85, act(0))) },
+  bandUnit: 'F',
+  judge: ({ values, band }) => {
+    const part = byBand(band('indoors'), figure('indoors', values.indoors, 'F'));
+    return judged([part], { follows: part.verdict === 'sound' ? [] : [todo('setpoint-77')] });
+  },
+});

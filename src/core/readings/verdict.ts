@@ -1,0 +1,113 @@
+/** How a reading is judged. Where several apply, the worst stands. */
+export const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+export const severity = (verdict: Verdict): number => VERDICTS.indexOf(verdict);
+
+/** The worst of some verdicts; sound where there is none. */
+export const worst = (verdicts: readonly Verdict[]): Verdict =>
+  VERDICTS[Math.max(0, ...verdicts.map(severity))] ?? 'sound';
+
+/** Who may be called. */
+export const TRADES = [
+  'cooling',
+  'heating',
+  'plumbing',
+  'electrical',
+  'sewage',
+  'structure',
+  'chimney',
+  'builder',
+  'doctor',
+] as const;
+export type Trade = (typeof TRADES)[number];
+
+/** What follows from a verdict. `do`: a thing to do now, by its code in the locales; `duty`: work made due, by its practice. */
+export type Follow =
+  | { readonly kind: 'do'; readonly what: string }
+  | { readonly kind: 'duty'; readonly practice: string; readonly days: number }
+  | { readonly kind: 'retest'; readonly days: number }
+  | { readonly kind: 'trade'; readonly trade: Trade }
+  | { readonly kind: 'run'; readonly round: string }
+  | { readonly kind: 'emergency' };
+
+/** A number a verdict was reached from, or a sum comes to. `unit`: of units.ts, `money`, or empty. */
+export interface Figure {
+  readonly code: string;
+  readonly value: number;
+  readonly unit: string;
+}
+
+/** Why: a code of the locales with the numbers its sentence names. */
+export interface Because {
+  readonly code: string;
+  readonly figure?: Figure;
+  /** The stretch of the scale it lies in. */
+  readonly over?: number | null;
+  readonly under?: number | null;
+}
+
+/** One thing judged; some readings judge several at once. `days`: within which to act. */
+export interface Part {
+  readonly verdict: Verdict;
+  readonly days?: number;
+  readonly because: Because;
+}
+
+/** What a reading comes to. Without its preconditions it gives no verdict and says which is missing. */
+export type Outcome =
+  | {
+      readonly kind: 'judged';
+      readonly verdict: Verdict;
+      /** Within how many days to act: the soonest of the parts as bad as the whole. */
+      readonly days: number | null;
+      readonly school: string | null;
+      readonly parts: readonly Part[];
+      readonly figures: readonly Figure[];
+      readonly follows: readonly Follow[];
+    }
+  | { readonly kind: 'unmet'; readonly missing: readonly string[]; readonly figures: readonly Figure[] }
+  | { readonly kind: 'worked'; readonly figures: readonly Figure[]; readonly follows: readonly Follow[] };
+
+/** What stands beside the parts of a judgement. */
+export interface Beside {
+  readonly school?: string;
+  readonly figures?: readonly Figure[];
+  readonly follows?: readonly Follow[];
+}
+
+/** The judgement of some parts together: the worst verdict, the soonest of its days. */
+export function judged(parts: readonly Part[], beside: Beside = {}): Outcome {
+  const verdict = worst(parts.map((part) => part.verdict));
+  const days = parts.flatMap((part) =>
+    part.verdict === verdict && part.days !== undefined ? [part.days] : [],
+  );
+  return {
+    kind: 'judged',
+    verdict,
+    days: days.length > 0 ? Math.min(...days) : null,
+    school: beside.school ?? null,
+    parts,
+    figures: beside.figures ?? [],
+    follows: beside.follows ?? [],
+  };
+}
+
+export const unmet = (missing: readonly string[], figures: readonly Figure[] = []): Outcome => ({
+  kind: 'unmet',
+  missing,
+  figures,
+});
+
+export const worked = (figures: readonly Figure[], follows: readonly Follow[] = []): Outcome => ({
+  kind: 'worked',
+  figures,
+  follows,
+});
+
+export const figure = (code: string, value: number, unit = ''): Figure => ({ code, value, unit });
+export const duty = (practice: string, days: number): Follow => ({ kind: 'duty', practice, days });
+export const trade = (who: Trade): Follow => ({ kind: 'trade', trade: who });
+export const todo = (what: string): Follow => ({ kind: 'do', what });
+export const retest = (days: number): Follow => ({ kind: 'retest', days });
+export const emergency: Follow = { kind: 'emergency' };

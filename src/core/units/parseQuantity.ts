@@ -1,0 +1,99 @@
+import { fail, ok, type Result } from '../result.ts';
+import { convert, dimensionOf, UNIT_CODES, UNITS, type UnitCode } from './units.ts';
+
+export interface Entered {
+  readonly value: number;
+  readonly unit: UnitCode;
+}
+
+/** Why a text is no quantity. `ambiguous`: 1,200 is a thousand and more to some and little more than one to others. */
+export type QuantityProblem = 'number' | 'ambiguous-comma' | 'unit-unknown' | 'unit-of-something-else';
+
+const VULGAR: Readonly<Record<string, string>> = {
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
+};
+
+/** A number as written: grouped thousands, a decimal with point or comma, a fraction, or a whole with a fraction. */
+const NUMBER = String.raw`[-+]?(?:\d{1,3}(?:,\d{3})+\.\d+|\d+[ -]\d+\/\d+|\d+\/\d+|\d{1,3}(?: \d{3})+(?:[.,]\d+)?|\d+(?:[.,]\d*)?|[.,]\d+)`;
+const PART = new RegExp(
+  `^(${NUMBER})\\s*([^\\d\\s.,+-][^\\d]*?(?:[²2³3](?![\\d/]))?(?:/[a-z]+)?)?\\s*(?=$|\\d)`,
+  'i',
+);
+
+/** One notation for signs that look alike. */
+function plain(text: string): string {
+  return text
+    .replaceAll(/[¼½¾⅛⅜⅝⅞⅓⅔]/g, (sign) => ` ${VULGAR[sign] ?? ''}`)
+    .replaceAll(/[−–]/g, '-')
+    .replaceAll(/[“”″]|''/g, '"')
+    .replaceAll(/[‘’′]/g, "'")
+    .replaceAll('º', '°')
+    .replaceAll(/\bdeg(?:rees?)?\b\.?/gi, '°')
+    .replaceAll(/°\s+/g, '°')
+    .replaceAll(/\s+/g, ' ')
+    .trim();
+}
+
+function readNumber(text: string): number | 'ambiguous-comma' {
+  const negative = text.startsWith('-') ? -1 : 1;
+  const bare = text.replace(/^[-+]/, '');
+  const mixed = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(bare);
+  if (mixed) return negative * (Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]));
+  if (/^[1-9]\d{0,2},\d{3}$/.test(bare)) return 'ambiguous-comma';
+  if (/^\d{1,3}(,\d{3})+\.\d+$/.test(bare)) return negative * Number(bare.replaceAll(',', ''));
+  return negative * Number(bare.replaceAll(' ', '').replace(',', '.'));
+}
+
+/** The unit a text names among those of a dimension; a plain "gal" is the gallon of the home's own country. */
+function unitNamed(text: string, wanted: UnitCode, gallon: 'us' | 'uk'): UnitCode | QuantityProblem {
+  const name = text.toLowerCase().trim();
+  if (/^gals?\.?$|^gallons?$/.test(name)) {
+    const named = gallon === 'uk' ? 'gal-uk' : 'gal';
+    return dimensionOf(wanted) === 'volume' ? named : 'unit-of-something-else';
+  }
+  const named = UNIT_CODES.filter((code) => (UNITS[code].written as readonly string[]).includes(name));
+  if (named.length === 0) return 'unit-unknown';
+  return named.find((code) => dimensionOf(code) === dimensionOf(wanted)) ?? 'unit-of-something-else';
+}
+
+/**
+ * Reads a quantity as people write it: `68F`, `20,5 °C`, `3/16 in`, `1 1/2"`, `5' 6"`. A number alone is in the unit `asked`; a unit
+ * must measure the same thing as it. Feet and inches, or minutes and seconds, come out in the smaller. The value is not converted.
+ */
+export function parseQuantity(
+  text: string,
+  asked: UnitCode,
+  gallon: 'us' | 'uk' = 'us',
+): Result<Entered, QuantityProblem> {
+  let rest = plain(text);
+  let sum: Entered | null = null;
+  while (rest !== '') {
+    const part = PART.exec(rest);
+    if (!part) return fail('number');
+    const value = readNumber(part[1] ?? '');
+    if (value === 'ambiguous-comma') return fail(value);
+    if (!Number.isFinite(value)) return fail('number');
+    const unit = part[2] === undefined ? asked : unitNamed(part[2], asked, gallon);
+    if (!isCode(unit)) return fail(unit);
+    if (sum !== null && (part[2] === undefined || !smaller(unit, sum.unit))) return fail('number');
+    sum = sum === null ? { value, unit } : { value: added(sum, value, unit), unit };
+    rest = rest.slice(part[0].length).trim();
+  }
+  return sum === null ? fail('number') : ok(sum);
+}
+
+const isCode = (unit: UnitCode | QuantityProblem): unit is UnitCode => unit in UNITS;
+const smaller = (unit: UnitCode, than: UnitCode): boolean => UNITS[unit].factor < UNITS[than].factor;
+
+function added(sum: Entered, value: number, unit: UnitCode): number {
+  const whole = convert(sum.value, sum.unit, unit);
+  return sum.value < 0 ? whole - value : whole + value;
+}

@@ -1,0 +1,180 @@
+import { assertNever } from '../../core/result.ts';
+import type { FieldProblem } from '../../core/readings/reading.ts';
+import type { QuantityProblem } from '../../core/units/parseQuantity.ts';
+import { inHomeUnits } from '../../core/units/quantity.ts';
+import type { Because, Figure, Follow, Outcome, Verdict } from '../../core/readings/verdict.ts';
+import { practiceTitle } from '../practiceText.ts';
+import { capital, daysText, words, type Speech } from '../speech.ts';
+import { BECAUSE, FIGURES, MISSING, TODO, TRADE_NAMES, VERDICT_WORDS } from './outcomes.ts';
+import { ABOUT, type About } from './about.ts';
+import { BANDS, FIELDS, OPTIONS, SCHOOLS } from './fields.ts';
+
+/** What these texts need: the home's words, and its currency where money is told. */
+export type ReadingSpeech = Speech & { readonly currency: string };
+
+/** How the units are written behind a number; one that is not listed writes itself. */
+const SYMBOLS: Readonly<Record<string, string>> = {
+  F: '°F',
+  C: '°C',
+  dF: '°F',
+  in2: 'in²',
+  cm2: 'cm²',
+  ft2: 'ft²',
+  m2: 'm²',
+  gpm: 'gal/min',
+  cfm: 'ft³/min',
+  'm3/h': 'm³/h',
+  kmh: 'km/h',
+  'gal-uk': 'gal',
+  grade: '',
+  count: '',
+  loads: 'loads',
+};
+
+export const unitSymbol = (unit: string): string => SYMBOLS[unit] ?? unit;
+
+/** Digits worth showing: three that matter, none of a large number's crumbs. */
+const digits = (value: number): number => {
+  const size = Math.abs(value);
+  if (size >= 100) return Math.round(value);
+  return Math.round(value * (size >= 10 ? 10 : 100)) / (size >= 10 ? 10 : 100);
+};
+
+/** A quantity in the home's units, as it is read. */
+export function quantityText(speech: ReadingSpeech, value: number, unit: string): string {
+  const { formats, wording } = speech;
+  if (unit === 'money') return formats.money(Math.round(value * 100), speech.currency);
+  const shown = inHomeUnits({ value, unit }, wording.units);
+  const symbol = unitSymbol(shown.unit);
+  const number = formats.number(digits(shown.value));
+  return symbol === '' ? number : `${number} ${symbol}`;
+}
+
+const fill = (text: string, named: Readonly<Record<string, string>>): string =>
+  text.replace(/\{(what|n|low|high)\}/g, (mark, name: string) => named[name] ?? mark);
+
+/** A quantity as it was entered, in its own unit. */
+export const enteredText = (speech: ReadingSpeech, value: number, unit: string): string => {
+  const symbol = unitSymbol(unit);
+  const number = speech.formats.number(digits(value));
+  return symbol === '' ? number : `${number} ${symbol}`;
+};
+
+export const verdictWord = (verdict: Verdict): string => VERDICT_WORDS[verdict] ?? verdict;
+
+/** What a reading is for, in the home's words. */
+export function aboutText(speech: ReadingSpeech, code: string): About {
+  const about = ABOUT[code];
+  if (!about) throw new Error(`no text for the reading ${code}`);
+  return {
+    title: words(speech, about.title),
+    about: words(speech, about.about),
+    formula: about.formula,
+    source: words(speech, about.source),
+  };
+}
+
+export const fieldText = (speech: ReadingSpeech, field: string): string =>
+  words(speech, FIELDS[field] ?? field);
+export const optionText = (speech: ReadingSpeech, field: string, option: string): string =>
+  words(speech, OPTIONS[field]?.[option] ?? option);
+export const schoolText = (speech: ReadingSpeech, school: string): string =>
+  words(speech, SCHOOLS[school] ?? BANDS[school] ?? school);
+export const figureText = (speech: ReadingSpeech, { code, value, unit }: Figure): string =>
+  `${capital(words(speech, FIGURES[code] ?? code))}: ${quantityText(speech, value, unit)}`;
+export const missingText = (speech: ReadingSpeech, code: string): string =>
+  words(speech, MISSING[code] ?? code);
+
+/** Why a part was judged so. */
+export function becauseText(speech: ReadingSpeech, { code, figure, over, under }: Because): string {
+  const text = (value: number | null | undefined): string =>
+    value === null || value === undefined || !figure ? '' : quantityText(speech, value, figure.unit);
+  const named = {
+    what: figure ? capital(words(speech, FIGURES[figure.code] ?? figure.code)) : '',
+    n: figure ? quantityText(speech, figure.value, figure.unit) : '',
+    low: text(over),
+    high: text(under),
+  };
+  return words(speech, fill(BECAUSE[code === 'band' ? stretchOf(over, under) : code] ?? code, named));
+}
+
+function stretchOf(over: number | null | undefined, under: number | null | undefined): string {
+  const [low, high] = [typeof over === 'number', typeof under === 'number'];
+  if (low && high) return 'between';
+  if (low) return 'over';
+  return high ? 'under' : 'alone';
+}
+
+/** What follows, as a sentence. */
+export function followText(speech: ReadingSpeech, follow: Follow): string {
+  switch (follow.kind) {
+    case 'do':
+      return words(speech, TODO[follow.what] ?? follow.what);
+    case 'duty': {
+      const title = practiceTitle(speech, { from: 'catalogue', code: follow.practice });
+      return follow.days === 0 ? `Now: ${title}.` : `Within ${daysText(speech, follow.days)}: ${title}.`;
+    }
+    case 'retest':
+      return `Measure again in ${daysText(speech, follow.days)}.`;
+    case 'trade':
+      return `Call ${TRADE_NAMES[follow.trade] ?? follow.trade}.`;
+    case 'run':
+      return `Start the round: ${follow.round}.`;
+    case 'emergency':
+      return 'Call the emergency number, from outside.';
+    default:
+      return assertNever(follow);
+  }
+}
+
+/** The verdict with its response time, as one line. */
+export function verdictText(speech: ReadingSpeech, outcome: Extract<Outcome, { kind: 'judged' }>): string {
+  const { verdict, days } = outcome;
+  if (verdict !== 'act' || days === null) return verdictWord(verdict);
+  return days === 0
+    ? `${verdictWord(verdict)} today`
+    : `${verdictWord(verdict)} within ${daysText(speech, days)}`;
+}
+
+/** What is wrong with a field, and what would be right. */
+export function problemText(
+  speech: ReadingSpeech,
+  { problem, limit }: Omit<FieldProblem, 'field'>,
+  unit: string,
+): string {
+  const edge = limit === undefined ? '' : quantityText(speech, limit, unit);
+  switch (problem) {
+    case 'missing':
+      return 'This is needed.';
+    case 'number':
+      return 'Write a number, such as 18, 20.5 or 3/16.';
+    case 'too-small':
+      return `Must be at least ${edge}.`;
+    case 'too-large':
+      return `Must be at most ${edge}.`;
+    case 'option':
+    case 'yes-no':
+      return 'Choose one of these.';
+    case 'unit':
+      return `Write it in ${unitSymbol(unit)}, or in a unit of the same kind.`;
+    default:
+      return assertNever(problem);
+  }
+}
+
+/** Why a text is no quantity, and what would be one. */
+export function unreadableText(problem: QuantityProblem, unit: string): string {
+  const symbol = unitSymbol(unit);
+  switch (problem) {
+    case 'number':
+      return `Write a number and, if you like, its unit: 18 ${symbol}, 20.5 ${symbol}, 1 1/2 ${symbol}.`;
+    case 'ambiguous-comma':
+      return 'Is the comma a decimal sign? Write 1200, or 1.2.';
+    case 'unit-unknown':
+      return `That unit is not known here. Write it in ${symbol}.`;
+    case 'unit-of-something-else':
+      return `That unit measures something else. Write it in ${symbol}.`;
+    default:
+      return assertNever(problem);
+  }
+}
