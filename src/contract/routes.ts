@@ -80,6 +80,7 @@ export const ROUTES = {
   climate: route('GET', '/api/homes/:homeId/climate', 'read', home(nothing, s.climateViewSchema)),
   setClimate: route('PUT', '/api/homes/:homeId/climate', 'write', home(s.setClimateSchema, done)),
   standing: route('GET', '/api/homes/:homeId/standing', 'read', home(nothing, s.standingSchema)),
+  series: route('GET', '/api/homes/:homeId/series', 'read', home(nothing, s.seriesSchema)),
   savePractice: route('PUT', '/api/homes/:homeId/practices/:code', 'write', {
     params: ofPractice,
     query: nothing,

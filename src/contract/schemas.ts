@@ -10,7 +10,7 @@ import {
   dutySchema,
 } from '../core/house/house.ts';
 import { factValueSchema } from '../core/house/factValue.ts';
-import { entryBodySchema, entrySchema } from '../core/ledger/entry.ts';
+import { entryBodySchema, entrySchema, verdictSchema } from '../core/ledger/entry.ts';
 import { walkStateSchema } from '../core/walkthrough/walkState.ts';
 import { practiceSchema } from '../core/catalogue/practice.ts';
 import { ANCHOR_KEYS } from '../core/climate/anchor.ts';
@@ -177,9 +177,55 @@ export const standingLineSchema = z.strictObject({
   since: civilDateSchema.nullable(),
   entryId: uuidSchema.nullable(),
   nextOn: civilDateSchema.nullable(),
+  reopens: z.strictObject({ dutyId: uuidSchema, on: civilDateSchema.nullable() }).nullable(),
 });
-export const standingSchema = z.strictObject({ on: civilDateSchema, lines: z.array(standingLineSchema) });
+/** Something found that is not yet put right. */
+export const openFindingSchema = z.strictObject({
+  entryId: uuidSchema,
+  asset: uuidSchema,
+  what: z.string(),
+  verdict: z.enum(['watch', 'act', 'stop']),
+  found: civilDateSchema,
+  due: civilDateSchema,
+  place: z.string().nullable(),
+  photo: uuidSchema.nullable(),
+  note: z.string().nullable(),
+});
+export type OpenFindingBody = z.infer<typeof openFindingSchema>;
+export const standingSchema = z.strictObject({
+  on: civilDateSchema,
+  lines: z.array(standingLineSchema),
+  findings: z.array(openFindingSchema),
+  /** Where dampers and controls stand, by season. */
+  marks: z.array(
+    z.strictObject({ asset: uuidSchema, fact: z.string(), value: z.string(), since: civilDateSchema }),
+  ),
+});
 export type StandingBody = z.infer<typeof standingSchema>;
+
+/** Readings over time, and what the home settled about them since when: the school that applied then. */
+export const seriesSchema = z.strictObject({
+  on: civilDateSchema,
+  series: z.array(
+    z.strictObject({
+      asset: uuidSchema,
+      measure: z.string(),
+      points: z.array(
+        z.strictObject({
+          entryId: uuidSchema,
+          date: civilDateSchema,
+          value: z.number(),
+          unit: z.string(),
+          verdict: verdictSchema.nullable(),
+          school: z.string().nullable(),
+        }),
+      ),
+      restarts: z.array(civilDateSchema),
+    }),
+  ),
+  settled: z.array(z.strictObject({ date: civilDateSchema, trait: z.string(), value: factValueSchema })),
+});
+export type SeriesBody = z.infer<typeof seriesSchema>;
 
 export const savePracticeSchema = z.strictObject({ practice: practiceSchema });
 export const hidePracticeSchema = z.strictObject({ hidden: z.boolean() });

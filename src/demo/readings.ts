@@ -1,4 +1,8 @@
 import type { EntryBody } from '../core/ledger/entry.ts';
+import { readingOf } from '../core/readings/all.ts';
+import { bandOf } from '../core/readings/reading.ts';
+import { chartReading, RECORDED } from '../core/readings/recorded.ts';
+import { gradeAt } from '../core/readings/scale.ts';
 
 interface Reading {
   readonly daysBefore: number;
@@ -9,8 +13,19 @@ type Reads = (asset: string, times: number, random: () => number) => Reading[];
 
 const reading = (asset: string, measure: string, value: number, unit: string, daysBefore = 0): Reading => ({
   daysBefore,
-  body: { kind: 'reading', asset, measure, value, unit },
+  body: { kind: 'reading', asset, measure, value, unit, ...judgedAs(measure, value) },
 });
+
+/** The verdict such a value got, by the usual band of its measure. */
+function judgedAs(measure: string, value: number): Pick<Reading['body'], 'judged'> {
+  const code = chartReading(measure);
+  const judge = code === null ? undefined : readingOf(code);
+  if (!judge) return {};
+  const school = RECORDED[judge.code]?.chart?.band ?? judge.schools[0] ?? '';
+  const { verdict, days } = gradeAt(bandOf(judge, school), value);
+  const own = judge.schools.includes(school) && { school };
+  return { judged: { reading: judge.code, verdict, ...own, ...(days !== undefined && { days }) } };
+}
 
 const near = (middle: number, spread: number, random: () => number): number =>
   Math.round((middle + (random() - 0.5) * 2 * spread) * 10) / 10;
@@ -27,7 +42,7 @@ export const READINGS: Readonly<Record<string, Reads>> = {
   'air-filter-panel-replace': filterGrade,
   'air-filter-media-replace': filterGrade,
   'ac-temperature-split-test': (asset, times, random) => [
-    reading(asset, 'temperature-split', near(19.4 - times * 1.1, 0.6, random), 'F'),
+    reading(asset, 'temperature-split', near(19.4 - times * 1.1, 0.6, random), 'dF'),
   ],
   'humidity-read-and-adjust': (asset, _times, random) => [
     reading(asset, 'indoor-humidity', Math.round(near(34, 6, random)), '%'),

@@ -1,61 +1,7 @@
-import { daily } from './en-US/daily.ts';
-import { dates } from './en-US/dates.ts';
-import { house } from './en-US/house.ts';
-import { facts } from './en-US/facts.ts';
-import { upkeep } from './en-US/upkeep.ts';
-import { walk } from './en-US/walk.ts';
-import { problems } from './en-US/problems.ts';
-import { lists } from './lists.ts';
+import { first } from './en-US/first.ts';
+import { later } from './en-US/later.ts';
 
 /** Every sentence of the product, in American wording. The British wording (`en-GB.ts`) says only what differs. */
-export const enUS = {
-  product: 'Salt Ledger',
-  role: { owner: 'owner', editor: 'editor', viewer: 'viewer' },
-  doer: { self: 'yourself', helper: 'two people', trade: 'a trade' },
-  hemisphere: { north: 'Northern', south: 'Southern' },
-  units: { us: 'Inches, pounds, °F', metric: 'Millimetres, kilograms, °C' },
-  vocabulary: { 'en-US': 'American (outlet, faucet)', 'en-GB': 'British (socket, tap)' },
-  unit: {
-    mm: '{n} mm',
-    in: '{n} in',
-    C: '{n} °C',
-    F: '{n} °F',
-    cm: '{n} cm',
-    mph: '{n} mph',
-    kmh: '{n} km/h',
-    l: '{n} l',
-    gal: '{n} gal',
-  },
-  span: {
-    days: 'every day | every {n} days',
-    weeks: 'every week | every {n} weeks',
-    months: 'every month | every {n} months',
-    years: 'every year | every {n} years',
-  },
-  length: {
-    days: '1 day | {n} days',
-    weeks: '1 week | {n} weeks',
-    months: '1 month | {n} months',
-    years: '1 year | {n} years',
-  },
-  minutes: '1 minute | {n} minutes',
-  standing: {
-    ahead: 'ahead',
-    open: 'open',
-    late: 'late',
-    lapsed: 'lapsed',
-    baseline: 'no record',
-    none: 'nothing due',
-  },
-  lifeSafety: 'Lives depend on it',
-  ...lists,
-  ...dates,
-  ...daily,
-  ...house,
-  ...facts,
-  ...walk,
-  ...upkeep,
-  ...problems,
-};
+export const enUS = { ...first, ...later };
 
 export type Messages = typeof enUS;

@@ -24,7 +24,18 @@ const theme = useTheme();
 const { tellBody } = useErrorText();
 useKeptSheet();
 
-const PAGES = ['today', 'upkeep', 'note', 'ledger', 'almanac', 'practices', 'sheet', 'add', 'house'] as const;
+const PAGES = [
+  'today',
+  'upkeep',
+  'note',
+  'ledger',
+  'almanac',
+  'bench',
+  'practices',
+  'sheet',
+  'add',
+  'house',
+] as const;
 const RETRY_MS = 15_000;
 const PREFETCH_MS = 1_500;
 
@@ -67,6 +78,14 @@ onMounted(() => {
   window.setTimeout(() => void fetchPages(), PREFETCH_MS);
 });
 
+// Trouble is one key away from everywhere but a field being typed in.
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key !== '!' || !homeId.value || event.ctrlKey || event.metaKey || event.altKey) return;
+  if ((event.target as HTMLElement).closest('input, textarea, select, [contenteditable]')) return;
+  event.preventDefault();
+  void router.push({ name: 'trouble', params: { homeId: homeId.value } });
+});
+
 // A session may end while a page is open. What was typed stays on screen until the person goes to sign in again.
 const lapsed = ref(false);
 useEventListener(signals, 'signed-out', () => {
@@ -103,6 +122,9 @@ async function leave(): Promise<void> {
         }}</RouterLink>
       </nav>
       <div class="rest">
+        <RouterLink v-if="homeId" class="wrong-link" :to="{ name: 'trouble', params: { homeId } }">{{
+          t('nav.trouble')
+        }}</RouterLink>
         <label v-if="session.homes.length > 1 && homeId">
           <span class="unseen">{{ t('shell.home') }}</span>
           <select :value="homeId" @change="switchHome">
@@ -173,11 +195,10 @@ async function leave(): Promise<void> {
   gap: 0.25rem 1rem;
   max-width: 66rem;
   margin: 0 auto;
-  padding: 0.625rem 1.5rem;
+  padding: 0.375rem 1.5rem;
 }
 
 .product {
-  width: calc(var(--text-column) - 3rem);
   color: var(--ink);
   font-weight: 600;
   text-decoration: none;
@@ -186,8 +207,11 @@ async function leave(): Promise<void> {
 
 nav {
   display: flex;
-  gap: 0.875rem;
-  margin-left: 2rem;
+  order: 3;
+  flex-wrap: wrap;
+  gap: 0 1.125rem;
+  width: 100%;
+  padding-left: var(--text-column);
 }
 
 nav a {
@@ -207,6 +231,10 @@ nav a.router-link-active {
   align-items: center;
   gap: 0.75rem;
   margin-left: auto;
+}
+
+.wrong-link {
+  color: var(--rust);
 }
 
 .rest select {
@@ -260,11 +288,8 @@ main:focus {
   }
 
   nav {
-    order: 3;
-    flex-wrap: wrap;
     gap: 0 1.25rem;
-    width: 100%;
-    margin-left: 0;
+    padding-left: 0;
   }
 
   nav a {

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+import { loadLaterTexts } from './i18n.ts';
 import { useSession } from './stores/session.ts';
 import TodayView from './views/today/TodayView.vue';
 import SignInView from './views/sign-in/SignInView.vue';
@@ -14,6 +15,8 @@ const LATER = {
   thing: () => import('./views/thing/ThingView.vue'),
   sheet: () => import('./views/sheet/SheetView.vue'),
   house: () => import('./views/house/HouseView.vue'),
+  trouble: () => import('./views/trouble/TroubleView.vue'),
+  bench: () => import('./views/bench/BenchView.vue'),
 };
 
 /** A home in an address; anything else written there leads to the homes one has. */
@@ -32,13 +35,16 @@ const routes: RouteRecordRaw[] = [
   { path: `${HOME}/things/:assetId`, name: 'thing', component: LATER.thing },
   { path: `${HOME}/sheet`, name: 'sheet', component: LATER.sheet },
   { path: `${HOME}/house`, name: 'house', component: LATER.house },
+  { path: `${HOME}/trouble`, name: 'trouble', component: LATER.trouble },
+  { path: `${HOME}/bench/:code?`, name: 'bench', component: LATER.bench },
+  { path: '/bench/:code?', name: 'open-bench', component: LATER.bench, meta: { anyone: true } },
   { path: '/homes', name: 'homes', component: LATER.house },
   { path: '/:rest(.*)*', redirect: { name: 'homes' } },
 ];
 
 /** Fetches the pages that are loaded on demand. One that cannot be had now is fetched when it is gone to. */
 export async function fetchPages(): Promise<void> {
-  await Promise.allSettled(Object.values(LATER).map((page) => page()));
+  await Promise.allSettled([loadLaterTexts(), ...Object.values(LATER).map((page) => page())]);
 }
 
 /** The pages. Whoever is not signed in is asked to first, and then goes on to where they were going. */
@@ -48,7 +54,8 @@ export function makeRouter() {
     const session = useSession();
     await session.resume();
     // The page itself says so and offers to try again.
-    if (session.unreachable) return true;
+    if (to.name !== 'today' && to.name !== 'sign-in') await loadLaterTexts();
+    if (session.unreachable || to.meta['anyone'] === true) return true;
     if (to.meta['open'] === true) return session.signedIn ? { name: 'homes' } : true;
     if (!session.signedIn)
       return { name: 'sign-in', query: to.fullPath === '/' ? {} : { next: to.fullPath } };

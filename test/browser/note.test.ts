@@ -55,6 +55,7 @@ describe('noting things', () => {
     await page.press('Note it');
     await page.says('must be given');
     await page.choose('Which thing', 'Furnace');
+    await page.choose('What was read', 'Something else, as a number');
     await page.press('Note it');
     await page.says('must be a number');
     expect(await (await page.field('Value')).getAttribute('value')).toBe('warm');

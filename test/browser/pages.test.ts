@@ -53,6 +53,26 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   Almanac: () => page.press('Almanac').then(() => page.says('What they rest on')),
   'the almanac, its dates being set': () =>
     page.press('Set dates for this home').then(() => page.find('[data-season] input')),
+  Bench: () => page.press('Bench').then(() => page.says('Still needed')),
+  'the Bench with a verdict, its edges being set': async () => {
+    await page.press('Sludge');
+    await page.type('Sludge, in', '13');
+    await page.press('Set the edges for this home');
+    await page.find('[data-verdict=act]');
+  },
+  'Something is wrong': () =>
+    page
+      .press('Something is wrong')
+      .then(() => page.press('No cooling'))
+      .then(() => page.find('[data-symptom=no-cooling] .caution')),
+  'a reading being noted': async () => {
+    await page.press('Note');
+    await (await page.field('A reading')).click();
+    await page.choose('Which thing', 'Water heater');
+    await page.type('At the faucet', '130');
+    await (await page.field('After a minute')).click();
+    await page.find('[data-verdict=act]');
+  },
   Note: () => page.press('Note').then(() => page.says('Note something')),
   Practices: () => page.press('Practices').then(() => page.says('Air filters and air handling')),
   'a practice read': () =>
@@ -69,6 +89,11 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .press('Change …', "//*[@aria-label='Rooms, and what stands in them']")
       .then(() => page.find('.room-form')),
   'a thing': () => page.press('Return filter').then(() => page.says('What is kept on it')),
+  'a thing with readings over time': async () => {
+    await page.press('House');
+    await page.press('Foundation');
+    await page.find('[data-series] svg');
+  },
   'a thing, its facts being told': () =>
     page.click('[data-act=facts]').then(() => page.field('Filters in it')),
   'a thing being replaced': () =>

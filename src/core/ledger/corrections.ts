@@ -80,7 +80,7 @@ const AMENDABLE: Partial<Record<EntryKind, readonly (keyof Change)[]>> = {
   putOff: ['why'],
   reading: ['note'],
   finding: ['note'],
-  findingClosed: ['note'],
+  findingClosed: ['who', 'minutes', 'cost', 'note'],
   opened: ['note'],
   shut: ['note'],
   event: ['note'],

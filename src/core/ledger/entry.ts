@@ -20,8 +20,27 @@ const workFields = {
 /** What one piece of work took from the stock; left out, what the practice says it takes. */
 const usedSchema = z.strictObject({ supply: codeSchema, quantity: z.number().min(0).max(100_000) });
 
-/** How a finding was judged. */
+/** How a finding or a reading was judged. */
 export const verdictSchema = z.enum(['sound', 'watch', 'act', 'stop']);
+
+/** What a reading was judged to be when it was read, and by which school: what is judged otherwise later does not change it. */
+export const judgedSchema = z.strictObject({
+  reading: codeSchema,
+  verdict: verdictSchema,
+  school: codeSchema.optional(),
+  days: z.int().min(0).max(400).optional(),
+});
+
+/** All that was put in for a reading, by field: quantities as they were entered. */
+export const givenSchema = z.record(
+  codeSchema,
+  z.union([
+    z.strictObject({ value: z.number(), unit: z.string().min(1).max(20) }),
+    z.number(),
+    z.string().max(60),
+    z.boolean(),
+  ]),
+);
 
 const body = <K extends string, S extends z.core.$ZodLooseShape>(kind: K, shape: S) =>
   z.strictObject({ kind: z.literal(kind), ...shape });
@@ -83,6 +102,8 @@ export const entryBodySchema = z
       measure: shortText,
       value: z.number(),
       unit: z.string().min(1).max(20),
+      judged: judgedSchema.optional(),
+      given: givenSchema.optional(),
       note: longText.optional(),
     }),
     body('finding', {
@@ -90,9 +111,16 @@ export const entryBodySchema = z
       what: shortText,
       duty: idSchema.optional(),
       verdict: verdictSchema.optional(),
+      /** Where on the thing or near it. */
+      place: shortText.optional(),
+      photo: idSchema.optional(),
+      /** Within how many days it is to be put right; with it the finding is work of its own until it is closed. */
+      days: z.int().min(0).max(400).optional(),
+      /** The reading that led to it. */
+      reading: idSchema.optional(),
       note: longText.optional(),
     }),
-    body('findingClosed', { finding: idSchema, note: longText.optional() }),
+    body('findingClosed', { finding: idSchema, ...workFields }),
     body('opened', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
     body('shut', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
     body('event', { trigger: shortText, note: longText.optional() }),

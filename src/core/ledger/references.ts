@@ -21,9 +21,7 @@ export function referencesOf(body: EntryBody): Reference[] {
     case 'dismissed':
       return [duty(body.duty)];
     case 'done':
-      return body.who === undefined
-        ? [duty(body.duty)]
-        : [duty(body.duty), { field: 'who', to: 'person', id: body.who }];
+      return [duty(body.duty), ...(body.who === undefined ? [] : [person(body.who)])];
     case 'fact':
     case 'reading':
     case 'opened':
@@ -31,11 +29,13 @@ export function referencesOf(body: EntryBody): Reference[] {
     case 'removed':
       return [asset('asset', body.asset)];
     case 'finding':
-      return body.duty === undefined
-        ? [asset('asset', body.asset)]
-        : [duty(body.duty), asset('asset', body.asset)];
+      return [
+        ...(body.duty === undefined ? [] : [duty(body.duty)]),
+        asset('asset', body.asset),
+        ...(body.reading === undefined ? [] : [entry('reading', body.reading)]),
+      ];
     case 'findingClosed':
-      return [{ field: 'finding', to: 'entry', id: body.finding }];
+      return [entry('finding', body.finding), ...(body.who === undefined ? [] : [person(body.who)])];
     case 'replaced':
       return [asset('asset', body.asset), asset('successor', body.successor)];
     case 'note':
@@ -74,4 +74,6 @@ export function mapReferences(body: EntryBody, rename: (id: string) => string): 
 }
 
 const duty = (id: string): Reference => ({ field: 'duty', to: 'duty', id });
+const person = (id: string): Reference => ({ field: 'who', to: 'person', id });
+const entry = (field: string, id: string): Reference => ({ field, to: 'entry', id });
 const asset = (field: string, id: string): Reference => ({ field, to: 'asset', id });

@@ -7,7 +7,6 @@ import { duty, figure, judged, todo, trade } from './verdict.ts';
 export const aerobicBlower = reading({
   code: 'aerobic-blower',
   system: 'sewage',
-  measure: 'blower-minutes',
   fields: { 'blower-minutes': positive('min', { max: 30 }), 'does-not-run': usuallyNot },
   bands: { minutes: scale(watch, from(8, sound), above(10, watch)) },
   bandUnit: 'min',

@@ -6,7 +6,6 @@ import { reading } from './reading.ts';
 export const coAlarm = reading({
   code: 'co-alarm-age',
   system: 'alarms',
-  measure: 'alarm-age',
   fields: { ...alarmFields, 'printed-life': positive('years', { optional: true, max: 20 }) },
   schools: ['printed', 'five-years', 'seven-years'],
   bands: { 'five-years': lifeBand(5), 'seven-years': lifeBand(7) },

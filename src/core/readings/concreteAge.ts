@@ -7,7 +7,6 @@ import { figure, judged, todo } from './verdict.ts';
 export const concreteAge = reading({
   code: 'concrete-age',
   system: 'shell',
-  measure: 'concrete-age',
   fields: { age: positive('months', { max: 2_400 }), salted: usuallyNot },
   bands: { age: scale(watch, from(24, sound)) },
   bandUnit: 'months',

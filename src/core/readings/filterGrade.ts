@@ -10,7 +10,6 @@ export const GRADES = { new: 0, light: 0.5, grey: 1 } as const;
 export const filterGrade = reading({
   code: 'filter-grade',
   system: 'air',
-  measure: 'filter-grade',
   fields: { grade: choice('new', 'light', 'grey') },
   schools: ['tolerant', 'strict'],
   bands: {

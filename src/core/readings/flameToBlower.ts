@@ -7,7 +7,6 @@ import { emergency, figure, judged, todo, trade } from './verdict.ts';
 export const flameToBlower = reading({
   code: 'flame-to-blower',
   system: 'air',
-  measure: 'flame-to-blower',
   fields: {
     delay: positive('s', { max: 1_800 }),
     flame: usually('steady', 'rolling-out', 'lifting', 'changes-with-blower'),

@@ -10,7 +10,6 @@ export const CRACK_GROWTH = 1.6;
 export const foundationCrack = reading({
   code: 'foundation-crack',
   system: 'shell',
-  measure: 'crack-width',
   fields: {
     width: positive('mm', { max: 300 }),
     damp: usuallyNot,

@@ -24,7 +24,6 @@ export const seasonsHeat = (cfm: number, degreeDays: number): number => SENSIBLE
 export const leakArea = reading({
   code: 'leak-area',
   system: 'shell',
-  measure: 'leak-area',
   fields: {
     length: positive('ft', { max: 10_000 }),
     gap: positive('in', { max: 12 }),

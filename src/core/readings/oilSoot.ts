@@ -11,7 +11,6 @@ export const sootPenalty = (inches: number): number => tidy((Math.min(inches, 1 
 export const oilSoot = reading({
   code: 'oil-soot',
   system: 'air',
-  measure: 'soot-depth',
   fields: { soot: positive('in', { max: 4 }), 'flue-blocked': usuallyNot },
   bands: { soot: scale(sound, above(0, act(30))) },
   bandUnit: 'in',

@@ -8,7 +8,6 @@ import { duty, figure, judged, todo } from './verdict.ts';
 export const plantLoad = reading({
   code: 'plant-load',
   system: 'sewage',
-  measure: 'laundry-loads',
   fields: {
     'design-flow': quantity('gal', { min: 50, max: 10_000 }),
     loads: number({ max: 60 }),

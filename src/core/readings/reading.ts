@@ -59,8 +59,6 @@ export interface Judging<F extends Fields> {
 export interface Reading {
   readonly code: string;
   readonly system: ReadingSystem;
-  /** The ledger's measure it writes, and the figure or field that is its value. */
-  readonly measure?: string;
   readonly fields: Fields;
   /** Schools one can choose, the default first; a band of the same code is its scale. */
   readonly schools: readonly string[];
@@ -77,7 +75,6 @@ export type ReadingSystem = (typeof READING_SYSTEMS)[number];
 interface Spec<F extends Fields> {
   readonly code: string;
   readonly system: ReadingSystem;
-  readonly measure?: string;
   readonly fields: F;
   readonly schools?: readonly string[];
   readonly bands?: Readonly<Record<string, Scale>>;

@@ -10,7 +10,6 @@ export const SCUM_BAND = scale(sound, from(5, watch), from(6, act(30)));
 export const scum = reading({
   code: 'scum-depth',
   system: 'sewage',
-  measure: 'scum-depth',
   fields: { scum: positive('in', { max: 200 }), 'backing-up': usuallyNot },
   bands: { scum: SCUM_BAND },
   bandUnit: 'in',

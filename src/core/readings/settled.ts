@@ -1,3 +1,6 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
+import { applyCorrections } from '../ledger/corrections.ts';
+import type { Entry } from '../ledger/entry.ts';
 import type { FactValue } from '../house/factValue.ts';
 import type { Reading, Settled } from './reading.ts';
 import { withEdges } from './scale.ts';
@@ -22,3 +25,28 @@ export function settledBy(reading: Reading, traits: Readonly<Record<string, Fact
     ...(edges.length > 0 && { edges: Object.fromEntries(edges) }),
   };
 }
+
+/** Every time a home settled something about its readings, in the order of the days. */
+export function settledHistory(
+  entries: readonly Entry[],
+  on: CivilDate,
+): { date: CivilDate; trait: string; value: FactValue }[] {
+  return applyCorrections(entries)
+    .flatMap(({ date, body, voidedBy }) =>
+      body.kind === 'trait' && voidedBy === null && date <= on && /^(school|edges)\./.test(body.trait)
+        ? [{ date, trait: body.trait, value: body.value }]
+        : [],
+    )
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+}
+
+/** What a home had settled of a reading on a day, from that history. */
+export const settledThen = (
+  reading: Reading,
+  history: readonly { readonly date: CivilDate; readonly trait: string; readonly value: FactValue }[],
+  on: CivilDate,
+): Settled =>
+  settledBy(
+    reading,
+    Object.fromEntries(history.filter(({ date }) => date <= on).map(({ trait, value }) => [trait, value])),
+  );

@@ -21,7 +21,6 @@ export const flowSaving = (
 export const showerFlow = reading({
   code: 'shower-flow',
   system: 'water',
-  measure: 'shower-flow',
   fields: {
     volume: quantity('gal', { min: 0.01, max: 100 }),
     time: quantity('s', { min: 1, max: 3_600 }),
@@ -29,14 +28,14 @@ export const showerFlow = reading({
     rise: quantity('dF', { min: 0, max: 150, otherwise: 50 }),
     'low-flow-wanted': usuallyNot,
   },
-  schools: ['target-2.0', 'target-1.5'],
+  schools: ['target-2', 'target-1-5'],
   bands: {
-    'target-2.0': scale(sound, above(2, watch), above(2.5, act(90))),
-    'target-1.5': scale(sound, above(1.5, watch), above(2.5, act(90))),
+    'target-2': scale(sound, above(2, watch), above(2.5, act(90))),
+    'target-1-5': scale(sound, above(1.5, watch), above(2.5, act(90))),
   },
   bandUnit: 'gpm',
   judge: ({ values, school: chosen, band }) => {
-    const school = chosen ?? 'target-2.0';
+    const school = chosen ?? 'target-2';
     const flow = tidy(values.volume / (values.time / 60));
     const target = band(school).cuts[0]?.at ?? 2;
     const part = byBand(band(school), figure('flow', flow, 'gpm'));

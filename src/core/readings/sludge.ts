@@ -27,7 +27,6 @@ const fields = { sludge: positive('in', { max: 200 }), 'backing-up': usuallyNot 
 export const sludge = reading({
   code: 'sludge-depth',
   system: 'sewage',
-  measure: 'sludge-depth',
   fields,
   bands: { sludge: SLUDGE_BAND },
   bandUnit: 'in',

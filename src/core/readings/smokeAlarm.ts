@@ -8,7 +8,6 @@ const LIVES = { 'ten-years': 10, 'seven-years': 7, 'eight-years': 8 } as const;
 export const smokeAlarm = reading({
   code: 'smoke-alarm-age',
   system: 'alarms',
-  measure: 'alarm-age',
   fields: { ...alarmFields, 'printed-life': positive('years', { optional: true, max: 20 }) },
   schools: Object.keys(LIVES),
   bands: Object.fromEntries(Object.entries(LIVES).map(([school, life]) => [school, lifeBand(life)])),

@@ -7,7 +7,6 @@ import { duty, figure, judged, todo, trade } from './verdict.ts';
 export const storedTemperature = reading({
   code: 'stored-temperature',
   system: 'water',
-  measure: 'stored-temperature',
   fields: {
     stored: quantity('F', { min: 32, max: 230 }),
     'relief-discharging': usuallyNot,

@@ -7,7 +7,6 @@ import { figure, judged, todo } from './verdict.ts';
 export const summerIndoor = reading({
   code: 'summer-indoor',
   system: 'air',
-  measure: 'summer-setpoint',
   fields: { indoors: quantity('F', { min: 40, max: 130 }) },
   bands: { indoors: scale(sound, above(77, watch), from(85, act(0))) },
   bandUnit: 'F',

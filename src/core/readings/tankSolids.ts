@@ -40,7 +40,6 @@ export const clearDepth = ({
 export const tankSolids = reading({
   code: 'tank-solids',
   system: 'sewage',
-  measure: 'clear-depth',
   fields,
   schools: SCHOOLS,
   bands: {

@@ -19,7 +19,6 @@ export const scaldSeconds = (fahrenheit: number): number | null =>
 export const tapTemperature = reading({
   code: 'tap-temperature',
   system: 'water',
-  measure: 'tap-temperature',
   fields: { tap: quantity('F', { min: 32, max: 212 }), 'ran-a-minute': yesNo, 'weak-immune': usuallyNot },
   schools: ['tap-120'],
   bands: {

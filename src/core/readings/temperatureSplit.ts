@@ -114,7 +114,6 @@ function follows(values: Split, split: number, band: Scale): Follow[] {
 export const temperatureSplit = reading({
   code: 'temperature-split',
   system: 'air',
-  measure: 'temperature-split',
   fields,
   schools: ['fixed', 'by-humidity'],
   bands: {

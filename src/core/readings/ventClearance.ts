@@ -11,7 +11,6 @@ const REQUIRED = { 'double-wall': 1, 'single-wall': 6, 'solid-fuel': 18, oil: nu
 export const ventClearance = reading({
   code: 'vent-clearance',
   system: 'shell',
-  measure: 'vent-clearance',
   fields: {
     gap: positive('in', { max: 200 }),
     vent: usually('unknown', 'double-wall', 'single-wall', 'solid-fuel', 'oil'),

@@ -7,7 +7,6 @@ import { duty, figure, judged, todo } from './verdict.ts';
 export const ventilatorSetting = reading({
   code: 'ventilator-setting',
   system: 'air',
-  measure: 'ventilator-setting',
   fields: { setting: share(), off: usuallyNot, tight: usuallyNot },
   bands: { setting: scale(watch, from(40, sound), above(60, watch)) },
   bandUnit: '%',

@@ -63,7 +63,7 @@ describe('hot water', () => {
       'watch',
       'act',
     ]);
-    expect(verdictOf(showerFlow, flow(2), { school: 'target-1.5' })[0]).toBe('watch');
+    expect(verdictOf(showerFlow, flow(2), { school: 'target-1-5' })[0]).toBe('watch');
     expect(flowSaving({ old: 2.5, next: 1.5 }, 20, 50)).toEqual({ gallons: 7300, btu: 7300 * 8.33 * 50 });
     expect(figureOf(showerFlow, { ...flow(2.5), 'minutes-a-day': 20 }, 'water-saved-a-year')).toBe(3650);
   });

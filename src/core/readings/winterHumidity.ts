@@ -50,7 +50,6 @@ const missing = (values: Humidity): string[] => [
 export const winterHumidity = reading({
   code: 'winter-humidity',
   system: 'air',
-  measure: 'indoor-humidity',
   fields,
   judge: ({ values }) => {
     const mean = tidy((values.high + values.low) / 2);

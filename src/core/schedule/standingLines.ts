@@ -18,6 +18,8 @@ export interface StandingLine {
   readonly entryId: string | null;
   /** When either half is next due; an unknown one is to be looked at then, where it can freeze the same day. */
   readonly nextOn: CivilDate | null;
+  /** The duty that opens it again, and when that is due. */
+  readonly reopens: { readonly dutyId: string; readonly on: CivilDate | null } | null;
 }
 
 /** Every pair of a house with how it stands: closed ones first, then unknown, then open. */
@@ -45,7 +47,8 @@ export function standingLines(
     const standing = standingAtEnd(states.get(key) ?? []);
     const bursts = standing.standing === 'unknown' && pair.half === 'closes' && freezeGuard && freezesNow;
     const next = other !== null && (due === null || other < due) ? other : due;
-    lines.set(key, { asset: root, state: pair.state, ...standing, nextOn: bursts ? on : next });
+    const reopens = pair.half === 'opens' ? { dutyId, on: due } : (known?.reopens ?? null);
+    lines.set(key, { asset: root, state: pair.state, ...standing, nextOn: bursts ? on : next, reopens });
   }
   return [...lines.values()].sort((a, b) => ORDER[a.standing] - ORDER[b.standing]);
 }

@@ -145,7 +145,7 @@ export const canebrakeCourt: DemoHome = {
       asset: 'cooling-upstairs',
       measure: 'temperature-split',
       value: 17.5,
-      unit: 'F',
+      unit: 'dF',
     });
     tell(60, {
       kind: 'note',

@@ -296,6 +296,14 @@ export const juniperBend: DemoHome = {
       trigger: 'power-cut',
       note: 'Four hours; the plant alarm rang, air back at once',
     });
+    tell(6, {
+      kind: 'finding',
+      asset: 'foundation',
+      what: 'Damp patch at the foot of the wall',
+      place: 'North corner, behind the shelves',
+      verdict: 'act',
+      days: 14,
+    });
     tell(120, { kind: 'bought', supply: 'filter-panel', quantity: 4, cost: 5196 });
     tell(60, { kind: 'bought', supply: 'alarm-cell', quantity: 2, cost: 620 });
     const gutter = lastDone('gutter-clean', 20);

@@ -53,6 +53,8 @@ export const facts = {
     dampers: 'Dampers',
     'bare-feet': 'Bare feet',
     marks: 'Marks worth keeping',
+    'marks-winter': 'Marks for winter',
+    'marks-summer': 'Marks for summer',
     tons: 'Tons of cooling',
     'has-clogged': 'Has clogged before',
     'line-ends': 'Where the line ends',

@@ -33,12 +33,17 @@ const SYMBOLS: Readonly<Record<string, string>> = {
 
 export const unitSymbol = (unit: string): string => SYMBOLS[unit] ?? unit;
 
-/** Digits worth showing: three that matter, none of a large number's crumbs. */
+/** Digits worth showing: none of a large number's crumbs, two that matter of a small one. */
 const digits = (value: number): number => {
   const size = Math.abs(value);
   if (size >= 100) return Math.round(value);
-  return Math.round(value * (size >= 10 ? 10 : 100)) / (size >= 10 ? 10 : 100);
+  if (size >= 1) return Math.round(value * (size >= 10 ? 10 : 100)) / (size >= 10 ? 10 : 100);
+  return Number(value.toPrecision(2));
 };
+
+/** Every digit worth showing is shown; the home's wording writes decimal sign and thousands. */
+const numberText = (speech: Pick<Speech, 'wording'>, value: number): string =>
+  new Intl.NumberFormat(speech.wording.vocabulary, { maximumSignificantDigits: 6 }).format(digits(value));
 
 /** A quantity in the home's units, as it is read. */
 export function quantityText(speech: ReadingSpeech, value: number, unit: string): string {
@@ -46,7 +51,7 @@ export function quantityText(speech: ReadingSpeech, value: number, unit: string)
   if (unit === 'money') return formats.money(Math.round(value * 100), speech.currency);
   const shown = inHomeUnits({ value, unit }, wording.units);
   const symbol = unitSymbol(shown.unit);
-  const number = formats.number(digits(shown.value));
+  const number = numberText(speech, shown.value);
   return symbol === '' ? number : `${number} ${symbol}`;
 }
 
@@ -54,9 +59,9 @@ const fill = (text: string, named: Readonly<Record<string, string>>): string =>
   text.replace(/\{(what|n|low|high)\}/g, (mark, name: string) => named[name] ?? mark);
 
 /** A quantity as it was entered, in its own unit. */
-export const enteredText = (speech: ReadingSpeech, value: number, unit: string): string => {
+export const enteredText = (speech: Pick<Speech, 'wording'>, value: number, unit: string): string => {
   const symbol = unitSymbol(unit);
-  const number = speech.formats.number(digits(value));
+  const number = numberText(speech, value);
   return symbol === '' ? number : `${number} ${symbol}`;
 };
 

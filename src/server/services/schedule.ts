@@ -1,9 +1,13 @@
-import type { ScheduleRow, StandingBody, TodayBody } from '../../contract/schemas.ts';
+import type { ScheduleRow, SeriesBody, StandingBody, TodayBody } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { finderWith } from '../../core/catalogue/catalogue.ts';
 import { stationWeather } from '../../core/climate/stationWeather.ts';
 import type { Home, House } from '../../core/house/house.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
+import { openFindings } from '../../core/ledger/findings.ts';
+import { standingMarks } from '../../core/ledger/marks.ts';
+import { seriesOf } from '../../core/readings/series.ts';
+import { settledHistory } from '../../core/readings/settled.ts';
 import { project } from '../../core/schedule/project.ts';
 import type { Surroundings } from '../../core/schedule/replayHouse.ts';
 import { standingLines } from '../../core/schedule/standingLines.ts';
@@ -61,9 +65,25 @@ export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<
 const isStale = ({ row, projectedOn }: StoredWindow, today: CivilDate): boolean =>
   projectedOn > today || (row.changesOn !== null && row.changesOn <= today);
 
-/** What stands shut, open or unknown. */
+/** What stands shut, open or unknown, what was found and is not yet put right, and the marks worth keeping. */
 export async function standingOn(tx: Tx, home: Home, today: CivilDate): Promise<StandingBody> {
   const house = await loadHouse(tx, home);
-  const lines = standingLines(house, await loadLedger(tx, home.id), today, surroundingsOf(house, today));
-  return { on: today, lines };
+  const ledger = await loadLedger(tx, home.id);
+  return {
+    on: today,
+    lines: standingLines(house, ledger, today, surroundingsOf(house, today)),
+    findings: openFindings(ledger, today),
+    marks: standingMarks(ledger, today),
+  };
+}
+
+/** Every reading over time, and what the home settled about its schools and edges. */
+export async function seriesOn(tx: Tx, home: Home, today: CivilDate): Promise<SeriesBody> {
+  const ledger = await loadLedger(tx, home.id);
+  const series = seriesOf(await loadHouse(tx, home), ledger, today);
+  return {
+    on: today,
+    series: series.map((one) => ({ ...one, points: [...one.points], restarts: [...one.restarts] })),
+    settled: settledHistory(ledger, today),
+  };
 }

@@ -1,13 +1,14 @@
 import { z } from 'zod';
-import { houseSchema, knownSchema } from '../../contract/schemas.ts';
+import { houseSchema, knownSchema, standingSchema } from '../../contract/schemas.ts';
 
 /** What the emergency sheet needs of a home, kept on the device so that it opens without a signal. */
 const keptSheetSchema = z.object({
-  version: z.literal(1),
+  version: z.literal(2),
   personId: z.string(),
   keptAt: z.iso.datetime(),
   house: houseSchema,
   known: knownSchema,
+  standing: standingSchema,
 });
 export type KeptSheet = z.infer<typeof keptSheetSchema>;
 

@@ -16,8 +16,9 @@ export function useKeptSheet(): void {
     const { house } = home;
     const personId = session.me?.personId;
     if (!house || personId === undefined) return;
-    const known = await call('known', { params: { homeId: house.home.id } });
-    keepSheet({ version: 1, personId, keptAt: new Date().toISOString(), house, known });
+    const params = { homeId: house.home.id };
+    const [known, standing] = await Promise.all([call('known', { params }), call('standing', { params })]);
+    keepSheet({ version: 2, personId, keptAt: new Date().toISOString(), house, known, standing });
   }
 
   watchDebounced(

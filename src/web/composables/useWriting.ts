@@ -10,6 +10,8 @@ export interface Wanted {
   readonly date: CivilDate;
   readonly body: EntryBody;
   readonly saw?: string | undefined;
+  /** Made beforehand where another entry of the same writing speaks of it. */
+  readonly id?: string | undefined;
 }
 
 /** What was sent, and what became of it. */
@@ -26,8 +28,8 @@ export function useWriting() {
   async function write(wanted: readonly Wanted[], label: string): Promise<Sent> {
     const homeId = home.house?.home.id ?? '';
     const batch = wanted.length > 1 ? uuid() : undefined;
-    const entries = wanted.map(({ date, body, saw }): NewEntry => ({
-      id: uuid(),
+    const entries = wanted.map(({ date, body, saw, id }): NewEntry => ({
+      id: id ?? uuid(),
       date,
       body,
       ...(saw !== undefined && { saw }),

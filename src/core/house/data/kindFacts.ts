@@ -85,6 +85,8 @@ export const KIND_FACTS: Partial<Record<AssetKind, readonly FactSpec[]>> = {
     choice('dampers', 'manual', 'motorised', 'none'),
     number('bare-feet', 1, 500),
     text('marks'),
+    text('marks-winter'),
+    text('marks-summer'),
   ],
   cooling: [number('tons', 0.5, 20), plant, text('fastening'), ...label, ...shutoff],
   'condensate-drain': [

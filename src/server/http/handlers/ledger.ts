@@ -1,9 +1,9 @@
 import { civilDateIn } from '../../../core/calendar/zone.ts';
 import { appendEntries, dutyHistory, ledgerPage } from '../../services/ledger.ts';
-import { scheduleOn, standingOn } from '../../services/schedule.ts';
+import { scheduleOn, seriesOn, standingOn } from '../../services/schedule.ts';
 import type { Handlers } from '../context.ts';
 
-type Names = 'today' | 'ledger' | 'append' | 'dutyHistory' | 'standing';
+type Names = 'today' | 'ledger' | 'append' | 'dutyHistory' | 'standing' | 'series';
 
 export const ledgerHandlers: Pick<Handlers, Names> = {
   today: ({ services: { clock }, tx, home }) => scheduleOn(tx, home, civilDateIn(home.zone, clock())),
@@ -12,5 +12,6 @@ export const ledgerHandlers: Pick<Handlers, Names> = {
     appendEntries(tx, home, body.entries, { by: personId, now: clock() }),
   dutyHistory: ({ services: { clock }, tx, home, params }) =>
     dutyHistory(tx, home, params.dutyId, civilDateIn(home.zone, clock())),
+  series: ({ services: { clock }, tx, home }) => seriesOn(tx, home, civilDateIn(home.zone, clock())),
   standing: ({ services: { clock }, tx, home }) => standingOn(tx, home, civilDateIn(home.zone, clock())),
 };

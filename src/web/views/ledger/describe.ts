@@ -1,12 +1,14 @@
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Terms } from '../../../core/schedule/terms.ts';
-import { enUS } from '../../../locales/en-US.ts';
 import type { HouseBody } from '../../../contract/schemas.ts';
+import type { Verdict } from '../../../core/readings/verdict.ts';
 import { assertNever } from '../../../core/result.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
+import { findingText } from '../../../locales/findingText.ts';
+import { enteredText } from '../../../locales/readings/readingText.ts';
 import { factName, factText, traitText } from '../../../locales/factText.ts';
 import { dateText, daysText, nameIn, type Speech } from '../../../locales/speech.ts';
 
@@ -76,14 +78,11 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
         says: say('text', traitText(speech, body.trait, body.value)),
       };
     case 'reading':
-      return {
-        about: asset(body.asset),
-        says: [...say('text', readingText(body, house, speech)), ...say('note', body.note)],
-      };
+      return { about: asset(body.asset), says: readingSays(body, house, speech) };
     case 'finding':
       return {
         about: body.duty === undefined ? asset(body.asset) : dutyName(house, body.duty, speech),
-        says: [...say('text', nameIn(speech, 'finding', body.what)), ...say('note', body.note)],
+        says: findingSays(body, speech),
       };
     case 'removed':
       return { about: asset(body.asset), says: say('why', body.why) };
@@ -99,7 +98,7 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
         says: [...say('to', asset(body.successor)), ...say('note', body.note)],
       };
     case 'findingClosed':
-      return { about: ABOUT_NOTHING, says: say('note', body.note) };
+      return { about: ABOUT_NOTHING, says: workSays(body, house, speech) };
     case 'event':
       return { about: nameIn(speech, 'trigger', body.trigger), says: say('note', body.note) };
     case 'stockMoved':
@@ -130,22 +129,40 @@ function factSays(
   return `${factName(speech, fact)}: ${factText(speech, kind, fact, value)}`;
 }
 
+const verdictSays = ({ t }: Speech, verdict: Verdict | undefined): Saying[] =>
+  say('verdict', verdict && t(`note.verdicts.${verdict}`));
+
+const readingSays = (
+  body: Extract<EntryBody, { kind: 'reading' }>,
+  house: HouseBody,
+  speech: Speech,
+): Saying[] => [
+  ...say('text', readingText(body, house, speech)),
+  ...verdictSays(speech, body.judged?.verdict),
+  ...say('note', body.note),
+];
+
+const findingSays = (body: Extract<EntryBody, { kind: 'finding' }>, speech: Speech): Saying[] => [
+  ...say('text', findingText(speech, body.what)),
+  ...verdictSays(speech, body.verdict),
+  ...say('place', body.place),
+  ...say('note', body.note),
+];
+
 /** A reading as it was entered, and in the home's own units where those differ. */
 function readingText(
   body: Extract<EntryBody, { kind: 'reading' }>,
   house: HouseBody,
   speech: Speech,
 ): string {
-  const { t, formats } = speech;
   const { value, unit } = inHomeUnits(body, house.home.units);
-  const inUnit = (n: number, name: string): string =>
-    name in enUS.unit ? t(`unit.${name}`, { n: formats.number(n) }) : `${formats.number(n)} ${name}`;
-  const entered = inUnit(body.value, body.unit);
-  return `${nameIn(speech, 'measure', body.measure)}: ${unit === body.unit ? entered : `${entered} (${inUnit(value, unit)})`}`;
+  const entered = enteredText(speech, body.value, body.unit);
+  const text = unit === body.unit ? entered : `${entered} (${enteredText(speech, value, unit)})`;
+  return `${nameIn(speech, 'measure', body.measure)}: ${text}`;
 }
 
 function workSays(
-  body: Extract<EntryBody, { kind: 'done' }>,
+  body: Pick<Extract<EntryBody, { kind: 'done' }>, 'who' | 'minutes' | 'cost' | 'note'>,
   house: HouseBody,
   { t, formats }: Speech,
 ): Saying[] {

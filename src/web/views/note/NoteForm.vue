@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, watch } from 'vue';
+import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
 import TextField from '../../components/TextField.vue';
@@ -11,13 +11,28 @@ import { lists } from '../../../locales/lists.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { GRADES } from '../today/look.ts';
-import { NOTE_KINDS, OWN_TRIGGER, readNote, type NoteDraft, type Noted } from './draft.ts';
+import ReadingNote from './ReadingNote.vue';
+import {
+  NOTE_KINDS,
+  OWN_TRIGGER,
+  readNote,
+  USUAL_DAYS,
+  type NoteDraft,
+  type NoteKind,
+  type Noted,
+} from './draft.ts';
 
 /** One thing worth noting, by its kind. What it moves is said once it is written. */
-const props = defineProps<{ house: HouseBody; speech: Speech; today: string; busy: boolean }>();
+const props = defineProps<{
+  house: HouseBody;
+  speech: Speech;
+  today: string;
+  busy: boolean;
+  kind?: NoteKind | undefined;
+}>();
 const emit = defineEmits<{ note: [noted: Noted] }>();
 
-const FIELDS = ['date', 'asset', 'grade', 'ownTrigger', 'value', 'what', 'change', 'note', 'made'];
+const FIELDS = ['date', 'asset', 'grade', 'ownTrigger', 'value', 'what', 'days', 'change', 'note', 'made'];
 const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
 const UNITS: Readonly<Record<string, string>> = MEASURES;
 const NUMBERED = Object.keys(MEASURES).filter((measure) => measure !== 'filter-grade');
@@ -29,7 +44,7 @@ const standing = computed(() =>
 );
 const filters = computed(() => standing.value.filter(({ kind }) => kind === 'filter-position'));
 const draft = reactive<NoteDraft>({
-  kind: 'event',
+  kind: props.kind ?? 'event',
   date: props.today,
   trigger: 'windstorm',
   ownTrigger: '',
@@ -39,6 +54,8 @@ const draft = reactive<NoteDraft>({
   grade: '',
   what: '',
   verdict: 'act',
+  place: '',
+  days: '',
   made: '',
   supply: 'filter-panel',
   change: '',
@@ -52,6 +69,10 @@ watch(things, (some) => {
   draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
 });
 
+const readingCode = ref('');
+const reading = useTemplateRef('reading');
+const chosenKind = computed(() => standing.value.find(({ id }) => id === draft.asset)?.kind);
+
 function send(): void {
   clear();
   const { date } = draft;
@@ -62,6 +83,12 @@ function send(): void {
       'date',
       FIELDS,
     );
+  if (draft.kind === 'reading' && readingCode.value !== '' && reading.value) {
+    const note = draft.note.trim();
+    const entries = reading.value.entriesOn(date, note === '' ? undefined : note);
+    if (entries) emit('note', { entries, label: t.value('note.noted.reading') });
+    return;
+  }
   const read = readNote(draft, UNITS);
   if ('field' in read) return show(t.value(`problem.${read.problem}`), read.field, FIELDS);
   const checked = entryBodySchema.safeParse(read.body);
@@ -73,7 +100,7 @@ function send(): void {
       FIELDS,
     );
   }
-  emit('note', { date, body: checked.data, label: t.value(`note.noted.${draft.kind}`) });
+  emit('note', { entries: [{ date, body: checked.data }], label: t.value(`note.noted.${draft.kind}`) });
 }
 </script>
 
@@ -84,8 +111,8 @@ function send(): void {
       <fieldset>
         <legend class="unseen">{{ t('note.kind') }}</legend>
         <div class="choices">
-          <label v-for="kind in NOTE_KINDS" :key="kind">
-            <input v-model="draft.kind" type="radio" :value="kind" />{{ t(`note.kinds.${kind}`) }}
+          <label v-for="one in NOTE_KINDS" :key="one">
+            <input v-model="draft.kind" type="radio" :value="one" />{{ t(`note.kinds.${one}`) }}
           </label>
         </div>
       </fieldset>
@@ -122,7 +149,15 @@ function send(): void {
         </div>
         <p v-if="errorAt('grade')" class="notice wrong" role="alert">{{ errorAt('grade') }}</p>
       </fieldset>
-      <div v-if="draft.kind === 'reading'" class="pair">
+      <ReadingNote
+        v-if="draft.kind === 'reading' && chosenKind"
+        ref="reading"
+        :key="draft.asset"
+        v-model:code="readingCode"
+        :kind="chosenKind"
+        :asset="draft.asset"
+      />
+      <div v-if="draft.kind === 'reading' && (!chosenKind || readingCode === '')" class="pair">
         <ChoiceField v-model="draft.measure" :label="t('note.measure')">
           <option v-for="measure in NUMBERED" :key="measure" :value="measure">
             {{ t(`measure.${measure}`) }} ({{ UNITS[measure] }})
@@ -142,6 +177,17 @@ function send(): void {
             {{ t(`note.verdicts.${verdict}`) }}
           </option>
         </ChoiceField>
+      </div>
+      <div v-if="draft.kind === 'finding'" class="pair">
+        <TextField v-model="draft.place" :label="t('findings.place')" maxlength="200" />
+        <TextField
+          v-if="draft.verdict !== 'sound'"
+          v-model="draft.days"
+          :label="t('findings.days')"
+          :hint="t('bench.usually', { n: USUAL_DAYS[draft.verdict] ?? '' })"
+          :error="errorAt('days')"
+          inputmode="numeric"
+        />
       </div>
       <TextField
         v-if="draft.kind === 'made'"

@@ -12,7 +12,7 @@ import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import NoteForm from './NoteForm.vue';
 import StandingList from './StandingList.vue';
-import type { Noted } from './draft.ts';
+import { NOTE_KINDS, type Noted } from './draft.ts';
 
 /** What stands shut or open, and whatever is worth noting besides work done: what happened, a reading, what is in stock. */
 const route = useRoute();
@@ -22,6 +22,8 @@ const { write } = useWriting();
 const { tellBody } = useErrorText();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
+/** What an address asks to be noted, such as a finding after something went wrong. */
+const kind = NOTE_KINDS.find((one) => one === route.query['kind']);
 const standing = ref<StandingBody['lines']>([]);
 const said = ref<{ text: string; wrong: boolean } | null>(null);
 const saying = useTemplateRef('saying');
@@ -35,11 +37,11 @@ const { state, load } = useLoading(async () => {
 });
 
 /** Writes one note and says which dates it moved. */
-async function note({ date, body, label }: Noted): Promise<void> {
+async function note({ entries, label }: Noted): Promise<void> {
   if (busy.value) return;
   busy.value = true;
   try {
-    const { outcome } = await write([{ date, body }], label);
+    const { outcome } = await write(entries, label);
     if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
     else if (outcome.kind === 'waiting')
       said.value = { text: `${label} ${t.value('shell.offline')}`, wrong: false };
@@ -59,7 +61,7 @@ async function note({ date, body, label }: Noted): Promise<void> {
 function turn(asset: string, state_: string, kind: 'shut' | 'opened', label: string): void {
   if (!home.on) return;
   const body: EntryBody = { kind, asset, state: state_ };
-  void note({ date: home.on, body, label });
+  void note({ entries: [{ date: home.on, body }], label });
 }
 </script>
 
@@ -97,6 +99,7 @@ function turn(asset: string, state_: string, kind: 'shut' | 'opened', label: str
           :speech="speech"
           :today="home.on ?? ''"
           :busy="busy"
+          :kind="kind"
           @note="note"
         />
       </template>

@@ -12,6 +12,8 @@ const draft = (change: Partial<NoteDraft>): NoteDraft => ({
   value: '',
   grade: '0',
   what: '',
+  place: '',
+  days: '',
   verdict: 'sound',
   made: '',
   supply: 'filter-panel',
@@ -42,7 +44,17 @@ describe('a note as typed', () => {
     [
       'a finding',
       { kind: 'finding', what: ' rust ', verdict: 'watch' },
-      { kind: 'finding', what: 'rust', verdict: 'watch' },
+      { kind: 'finding', what: 'rust', verdict: 'watch', days: 30 },
+    ],
+    [
+      'a finding with its place and days',
+      { kind: 'finding', what: 'cracked lid', verdict: 'act', place: ' north end ', days: '3' },
+      { kind: 'finding', what: 'cracked lid', verdict: 'act', place: 'north end', days: 3 },
+    ],
+    [
+      'a finding that is sound and needs nothing',
+      { kind: 'finding', what: 'lid', verdict: 'sound' },
+      { kind: 'finding', what: 'lid', verdict: 'sound' },
     ],
     [
       'a date of manufacture',
@@ -66,6 +78,7 @@ describe('a note as typed', () => {
     ['a reading of no thing', { kind: 'reading', asset: '', value: '1' }, 'asset'],
     ['a filter not graded', { kind: 'grade', grade: '' }, 'grade'],
     ['a finding of nothing', { kind: 'finding', what: ' ' }, 'what'],
+    ['a finding of half a day', { kind: 'finding', what: 'rust', days: '0.5' }, 'days'],
     ['half a filter', { kind: 'stock', change: '0.5' }, 'change'],
     ['a happening without a name', { kind: 'event', trigger: OWN_TRIGGER, ownTrigger: '!' }, 'ownTrigger'],
     ['an empty note', { note: ' ' }, 'note'],

@@ -18,6 +18,8 @@ export interface NoteDraft {
   grade: string;
   what: string;
   verdict: 'sound' | 'watch' | 'act' | 'stop';
+  place: string;
+  days: string;
   made: string;
   supply: string;
   change: string;
@@ -26,8 +28,7 @@ export interface NoteDraft {
 
 /** A note ready to be written, and how it is told. */
 export interface Noted {
-  readonly date: CivilDate;
-  readonly body: EntryBody;
+  readonly entries: readonly { readonly date: CivilDate; readonly body: EntryBody; readonly id?: string }[];
   readonly label: string;
 }
 
@@ -82,7 +83,7 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
     }
     case 'finding':
       if (draft.what.trim() === '') return wrong('what', 'missing');
-      return { body: { kind: 'finding', asset, what: draft.what.trim(), verdict: draft.verdict, ...note } };
+      return readFinding(draft, note);
     case 'made':
       return { body: { kind: 'fact', asset, fact: 'made', value: draft.made.trim() } };
     case 'stock': {
@@ -94,4 +95,26 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
       if (draft.note.trim() === '') return wrong('note', 'missing');
       return { body: { kind: 'note', text: draft.note.trim(), ...(asset !== '' && { asset }) } };
   }
+}
+
+/** Days a finding is answered within where nothing else is said; what is sound needs nothing. */
+export const USUAL_DAYS = { sound: null, watch: 30, act: 7, stop: 0 } as const;
+
+function readFinding(draft: NoteDraft, note: { note?: string }): Read {
+  const { verdict } = draft;
+  const usual = USUAL_DAYS[verdict];
+  const days = draft.days.trim() === '' ? usual : Number(draft.days);
+  if (days !== null && !(Number.isInteger(days) && days >= 0 && days <= 400))
+    return wrong('days', 'whole-days');
+  return {
+    body: {
+      kind: 'finding',
+      asset: draft.asset,
+      what: draft.what.trim(),
+      verdict,
+      ...(draft.place.trim() !== '' && { place: draft.place.trim() }),
+      ...(days !== null && { days }),
+      ...note,
+    },
+  };
 }

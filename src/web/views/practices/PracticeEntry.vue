@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { HAZARDS } from '../../../core/catalogue/data/hazards.ts';
+import StepList from '../../components/StepList.vue';
 import type { Practice } from '../../../core/catalogue/practice.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { capital, nameIn, words, type Speech } from '../../../locales/speech.ts';
@@ -32,18 +32,6 @@ const schools = computed(() => {
     usual: school.code === practice.defaultSchool ? say(practice.defaultBecause) : null,
   }));
 });
-const steps = computed(() =>
-  props.practice.steps.map(({ at, says, cautions }) => ({
-    stage: at === 'work' ? '' : t.value(`practices.stage.${at}`),
-    says: say(says),
-    cautions: cautions.map((hazard) => {
-      const { caution, stop } = HAZARDS[hazard];
-      return stop === null
-        ? say(caution)
-        : `${say(caution)} ${t.value('practices.stop', { when: say(stop) })}`;
-    }),
-  })),
-);
 const verdicts = computed(() =>
   (['sound', 'watch', 'act', 'stop'] as const).flatMap((verdict) => {
     const text = props.practice.judge[verdict];
@@ -96,14 +84,7 @@ const takes = computed(() => {
           <span v-if="school.usual" class="usual">{{ t('practices.usual', { why: school.usual }) }}</span>
         </li>
       </ul>
-      <ol>
-        <li v-for="(step, index) in steps" :key="index">
-          <template v-for="caution in step.cautions" :key="caution">
-            <span class="caution">{{ caution }}</span>
-          </template>
-          <em v-if="step.stage">{{ step.stage }}: </em>{{ step.says }}
-        </li>
-      </ol>
+      <StepList :steps="practice.steps" :speech="speech" />
       <dl v-if="verdicts.length > 0">
         <template v-for="{ verdict, text } in verdicts" :key="verdict">
           <dt>{{ t(`practices.verdict.${verdict}`) }}</dt>
@@ -159,30 +140,6 @@ const takes = computed(() => {
 
 .usual {
   color: var(--brine);
-}
-
-ol {
-  counter-reset: step;
-}
-
-ol li {
-  counter-increment: step;
-  padding-left: 1.75rem;
-}
-
-ol li::before {
-  content: counter(step);
-  float: left;
-  margin-left: -1.75rem;
-  color: var(--soft);
-}
-
-.caution {
-  display: block;
-  padding-left: 0.5rem;
-  border-left: 3px solid var(--rust);
-  color: var(--rust);
-  font-size: 0.9375rem;
 }
 
 dl {

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
+import StandingStrip from '../../components/StandingStrip.vue';
+import type { HouseBody, KnownBody, StandingBody } from '../../../contract/schemas.ts';
 import {
   CONTACTS,
   emergencyPoints,
@@ -28,28 +29,39 @@ const { locale } = useI18n({ useScope: 'global' });
 const homeId = String(route.params['homeId']);
 const house = ref<HouseBody | null>(null);
 const known = ref<KnownBody | null>(null);
+const standing = ref<StandingBody | null>(null);
 /** Since when what is shown has been kept here; null where it was read just now. */
 const keptAt = ref<string | null>(null);
 const absent = ref(false);
 
 const { state, load } = useLoading(async () => {
   try {
-    const [body, facts] = await Promise.all([
+    const [body, facts, stands] = await Promise.all([
       call('house', { params: { homeId } }),
       call('known', { params: { homeId } }),
+      call('standing', { params: { homeId } }),
     ]);
+    standing.value = stands;
     house.value = body;
     known.value = facts;
     keptAt.value = null;
     const personId = session.me?.personId;
     if (personId !== undefined)
-      keepSheet({ version: 1, personId, keptAt: new Date().toISOString(), house: body, known: facts });
+      keepSheet({
+        version: 2,
+        personId,
+        keptAt: new Date().toISOString(),
+        house: body,
+        known: facts,
+        standing: stands,
+      });
   } catch (error) {
     if (!(error instanceof NoConnection)) throw error;
     const kept = keptSheet(homeId, session.me?.personId ?? null);
     absent.value = kept === null;
     house.value = kept?.house ?? null;
     known.value = kept?.known ?? null;
+    standing.value = kept?.standing ?? null;
     keptAt.value = kept?.keptAt ?? null;
     if (kept) locale.value = kept.house.home.vocabulary;
   }
@@ -110,6 +122,15 @@ const print = (): void => {
       />
       <p v-else-if="absent" class="notice">{{ t('sheet.none') }}</p>
       <template v-else>
+        <StandingStrip
+          v-if="house && standing"
+          class="stands"
+          :lines="standing.lines"
+          :marks="standing.marks"
+          :house="house"
+          :speech="speech"
+          :today="standing.on"
+        />
         <section :aria-label="t('sheet.numbers')">
           <h2>{{ t('sheet.numbers') }}</h2>
           <dl v-if="contacts.length > 0" class="contacts">
@@ -167,6 +188,10 @@ const print = (): void => {
 </template>
 
 <style scoped>
+.stands {
+  margin: 0 0 var(--line);
+}
+
 section + section {
   margin-top: var(--line);
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { KnownBody, PhotoBody } from '../../../contract/schemas.ts';
+import type { KnownBody, PhotoBody, SeriesBody } from '../../../contract/schemas.ts';
 import { ageingOf } from '../../../core/house/expectedLife.ts';
 import { rootsOf, type Asset } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
@@ -15,6 +15,9 @@ import FactFields from './FactFields.vue';
 import LeavePanel from './LeavePanel.vue';
 import PhotoList from './PhotoList.vue';
 
+// The charts and their library are fetched where there is something to draw.
+const ReadingsSection = defineAsyncComponent(() => import('./ReadingsSection.vue'));
+
 /** One thing of the house: what is known of it, its age, its photos, what is kept on it; and its leaving. */
 const route = useRoute();
 const router = useRouter();
@@ -25,17 +28,20 @@ const homeId = String(route.params['homeId']);
 const assetId = computed(() => String(route.params['assetId']));
 const known = ref<KnownBody | null>(null);
 const photos = ref<PhotoBody[]>([]);
+const series = ref<SeriesBody | null>(null);
 const said = ref('');
 const saying = useTemplateRef('saying');
 const leaving = ref<'replace' | 'remove' | null>(null);
 
 async function read(): Promise<void> {
   const params = { homeId };
-  const [, body, pictures] = await Promise.all([
+  const [, body, pictures, over] = await Promise.all([
     home.load(homeId),
     call('known', { params }),
     call('photos', { params }),
+    call('series', { params }),
   ]);
+  series.value = over;
   known.value = body;
   photos.value = pictures;
 }
@@ -58,6 +64,11 @@ const ageing = computed(() => {
     past: age.standing === 'past',
   };
 });
+const root = computed(() => rootsOf(home.house?.assets ?? []).get(assetId.value) ?? assetId.value);
+const readingSpeech = computed(() => ({ ...speech.value, currency: home.house?.home.currency ?? 'USD' }));
+const hasReadings = computed(
+  () => series.value?.series.some(({ asset: one }) => one === root.value) ?? false,
+);
 /** The duties on what stands in this place, whoever stood there first. */
 const kept = computed(() => {
   const { house } = home;
@@ -148,6 +159,13 @@ async function replaced(id: string): Promise<void> {
             </li>
           </ul>
         </section>
+        <ReadingsSection
+          v-if="series && hasReadings"
+          :body="series"
+          :root="root"
+          :name="asset.name"
+          :speech="readingSpeech"
+        />
         <PhotoList
           :asset="asset"
           :home-id="homeId"

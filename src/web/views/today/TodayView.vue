@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
 import type { NewEntry, Written } from '../../../contract/schemas.ts';
@@ -13,10 +13,17 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWaitingDuties } from '../../composables/useWaitingDuties.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
+import { loadLaterTexts } from '../../i18n.ts';
 import DutyLine from './DutyLine.vue';
 import LogDialog from './LogDialog.vue';
 import PutOffDialog from './PutOffDialog.vue';
 import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from './lines.ts';
+
+// What stands beside the due list is fetched after it, with its sentences.
+const TodayBesides = defineAsyncComponent(async () => {
+  await loadLaterTexts();
+  return import('./TodayBesides.vue');
+});
 
 /** How many coming lines are shown before asking for more. */
 const COMING_SHOWN = 6;
@@ -197,6 +204,7 @@ const print = (): void => {
         </template>
       </p>
       <p v-else-if="nothingDue" class="notice">{{ t('today.allDone') }}</p>
+      <TodayBesides v-if="home.rows.length > 0" @written="say" />
       <p v-if="!home.mayWrite" class="notice">{{ t('house.readOnly') }}</p>
       <section
         v-for="{ section, lines, more } in shown"

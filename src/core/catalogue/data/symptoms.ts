@@ -1,0 +1,34 @@
+/** Something wrong that cannot wait for a plan: how it shows, the response that takes it up, and the reading that judges it. */
+export interface Symptom {
+  readonly code: string;
+  /** What it is called among the triggers; its own name where it is none. */
+  readonly trigger: string;
+  /** The response of the catalogue; without one the first steps stand in the locales. */
+  readonly practice: string | null;
+  readonly reading: string | null;
+  readonly lives: boolean;
+}
+
+const symptom = (
+  trigger: string,
+  practice: string | null,
+  reading: string | null = null,
+  lives = false,
+): Symptom => ({ code: trigger, trigger, practice, reading, lives });
+
+/** What people come with, lives first. */
+export const SYMPTOMS: readonly Symptom[] = [
+  symptom('gas-smell', 'gas-smell-response', null, true),
+  symptom('co-alarm', 'co-event-response', 'co-alarm-age', true),
+  symptom('smoke-alarm', null, null, true),
+  symptom('orange-flame', null, 'gas-flame', true),
+  symptom('wet-ceiling', null),
+  symptom('alarm-chirp', 'smoke-alarm-chirp-triage', 'smoke-alarm-age'),
+  symptom('breaker-trip', 'breaker-trip-reset'),
+  symptom('no-cooling', 'ac-no-cooling-triage', 'temperature-split'),
+  symptom('no-heat', 'ignition-fault-call', 'furnace-start'),
+  symptom('weak-airflow', 'airflow-restriction-signs', 'face-velocity'),
+  symptom('overflow', 'condensate-pan-overflow-clear'),
+  symptom('slow-drains-after-rain', 'septic-saturation-response', 'tank-solids'),
+  symptom('valve-weep', 'stop-tap-gland-repack'),
+];

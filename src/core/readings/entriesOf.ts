@@ -1,0 +1,91 @@
+import type { EntryBody } from '../ledger/entry.ts';
+import type { Quantity } from '../units/quantity.ts';
+import type { Given, Reading } from './reading.ts';
+import { RECORDED } from './recorded.ts';
+import type { Figure, Outcome } from './verdict.ts';
+
+type Judged = Extract<Outcome, { kind: 'judged' }>;
+type ReadingBody = Extract<EntryBody, { kind: 'reading' }>;
+type FindingBody = Extract<EntryBody, { kind: 'finding' }>;
+
+/** Days until what is only watched is looked at again, where the reading does not say. */
+const WATCH_DAYS = 30;
+
+/** What a judged reading of a thing leaves in the ledger: its values with the verdict, and what is to be put right, if anything. */
+export function entriesOf(
+  reading: Reading,
+  asset: string,
+  given: Given,
+  outcome: Outcome,
+  note?: string,
+): { readonly readings: readonly ReadingBody[]; readonly finding: FindingBody | null } {
+  const judged = outcome.kind === 'judged' ? judgedOf(reading, outcome) : undefined;
+  const kept = keptGiven(given);
+  const readings = Object.entries(RECORDED[reading.code]?.values ?? {}).flatMap(
+    ([measure, code]): ReadingBody[] => {
+      const quantity = valueOf(code, given, outcome);
+      if (!quantity) return [];
+      return [
+        {
+          kind: 'reading',
+          asset,
+          measure,
+          ...quantity,
+          ...(judged && { judged }),
+          given: kept,
+          ...(note !== undefined && { note }),
+        },
+      ];
+    },
+  );
+  if (outcome.kind !== 'judged') return { readings, finding: null };
+  // What has no value to keep is kept as what was found, sound or not.
+  const found = findingOf(reading, asset, outcome, note);
+  return { readings, finding: found.days === undefined && readings.length > 0 ? null : found };
+}
+
+function judgedOf(reading: Reading, { verdict, school, days }: Judged): ReadingBody['judged'] {
+  return {
+    reading: reading.code,
+    verdict,
+    ...(school !== null && { school }),
+    ...(days !== null && { days }),
+  };
+}
+
+/** Anything but sound is work of its own until it is closed: a stop at once, an act within its days, a watch to be looked at again. */
+function findingOf(reading: Reading, asset: string, outcome: Judged, note?: string): FindingBody {
+  const { verdict } = outcome;
+  const again = outcome.follows.find((follow) => follow.kind === 'retest');
+  const days =
+    verdict === 'stop' ? 0 : (outcome.days ?? (again?.kind === 'retest' ? again.days : WATCH_DAYS));
+  return {
+    kind: 'finding',
+    asset,
+    what: `reading.${reading.code}`,
+    verdict,
+    ...(verdict !== 'sound' && { days }),
+    ...(note !== undefined && { note }),
+  };
+}
+
+function valueOf(code: string, given: Given, outcome: Outcome): Quantity | null {
+  const entered = given[code];
+  if (typeof entered === 'object') return entered;
+  if (typeof entered === 'number') return { value: entered, unit: 'count' };
+  const figures: readonly Figure[] =
+    outcome.kind === 'judged'
+      ? [
+          ...outcome.figures,
+          ...outcome.parts.flatMap(({ because }) => (because.figure ? [because.figure] : [])),
+        ]
+      : outcome.figures;
+  const found = figures.find((figure) => figure.code === code);
+  return found ? { value: found.value, unit: found.unit === '' ? 'grade' : found.unit } : null;
+}
+
+/** What was put in, without what was left out. */
+const keptGiven = (given: Given): NonNullable<ReadingBody['given']> =>
+  Object.fromEntries(
+    Object.entries(given).flatMap(([code, value]) => (value === undefined ? [] : [[code, value]])),
+  );

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Step } from '../../core/catalogue/practice.ts';
+import { stepsInWords } from '../../locales/stepText.ts';
+import type { Speech } from '../../locales/speech.ts';
+
+/** The steps of some work in their order, each with its cautions before it. */
+const props = defineProps<{ steps: readonly Step[]; speech: Speech }>();
+const shown = computed(() => stepsInWords(props.speech, props.steps));
+</script>
+
+<template>
+  <ol>
+    <li v-for="(step, index) in shown" :key="index">
+      <template v-for="caution in step.cautions" :key="caution">
+        <span class="caution">{{ caution }}</span>
+      </template>
+      <em v-if="step.stage">{{ step.stage }}: </em>{{ step.says }}
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+ol {
+  counter-reset: step;
+}
+
+li {
+  counter-increment: step;
+  padding-left: 1.75rem;
+}
+
+li::before {
+  content: counter(step);
+  float: left;
+  margin-left: -1.75rem;
+  color: var(--soft);
+}
+
+.caution {
+  display: block;
+  padding-left: 0.5rem;
+  border-left: 3px solid var(--rust);
+  color: var(--rust);
+  font-size: 0.9375rem;
+}
+</style>

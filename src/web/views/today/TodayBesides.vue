@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import AppSign from '../../components/AppSign.vue';
+import RuledLine from '../../components/RuledLine.vue';
+import StandingStrip from '../../components/StandingStrip.vue';
+import type { OpenFindingBody, StandingBody } from '../../../contract/schemas.ts';
+import { currentUnit } from '../../../core/house/house.ts';
+import { findingText } from '../../../locales/findingText.ts';
+import { capital, dateText } from '../../../locales/speech.ts';
+import { call } from '../../api/client.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import type { Sent } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+import CloseFinding from './CloseFinding.vue';
+
+/** What stands beside the due list: what is shut, and what was found and is not yet put right. */
+const emit = defineEmits<{ written: [sent: Sent, text: string] }>();
+const home = useHome();
+const speech = useSpeech();
+const t = computed(() => speech.value.t);
+const body = ref<StandingBody | null>(null);
+const closing = ref<OpenFindingBody | null>(null);
+
+async function read(): Promise<void> {
+  const homeId = home.house?.home.id;
+  if (homeId === undefined) return;
+  try {
+    body.value = await call('standing', { params: { homeId } });
+  } catch {
+    // The due list stands without it; the next reading of the page tries again.
+    body.value = null;
+  }
+}
+// A write changes rows, and may change what stands.
+watch(() => home.rows, read, { immediate: true });
+
+const findings = computed(() =>
+  (body.value?.findings ?? []).map((finding) => ({
+    finding,
+    what: capital(findingText(speech.value, finding.what)),
+    thing: currentUnit(home.house?.assets ?? [], finding.asset)?.name ?? '',
+    found: t.value('findings.found', { on: dateText(speech.value, finding.found) }),
+  })),
+);
+
+function written(sent: Sent, text: string): void {
+  closing.value = null;
+  emit('written', sent, text);
+  void read();
+}
+</script>
+
+<template>
+  <div>
+    <StandingStrip
+      v-if="home.house && body"
+      :lines="body.lines"
+      :marks="body.marks"
+      :house="home.house"
+      :speech="speech"
+      :today="body.on"
+    />
+    <section v-if="findings.length > 0" aria-labelledby="section-findings">
+      <h2 id="section-findings">{{ t('findings.title') }}</h2>
+      <ul class="ruled">
+        <RuledLine
+          v-for="{ finding, what, thing, found } in findings"
+          :key="finding.entryId"
+          class="entry"
+          :date="finding.due"
+          :speech="speech"
+          :grave="finding.verdict !== 'watch'"
+          :data-finding="finding.what"
+        >
+          <h3 :class="finding.verdict">
+            <AppSign :name="finding.verdict" />{{ ' ' }}{{ t(`findings.due.${finding.verdict}`) }}: {{ what }}
+          </h3>
+          <p class="soft small">
+            {{ [thing, finding.place, found].filter(Boolean).join(', ') }}
+          </p>
+          <p v-if="finding.note" class="small">{{ finding.note }}</p>
+          <template #acts>
+            <button v-if="home.mayWrite" type="button" data-act="close" @click="closing = finding">
+              {{ t('findings.close') }}<span class="unseen"> {{ what }}</span>
+            </button>
+          </template>
+        </RuledLine>
+      </ul>
+    </section>
+    <CloseFinding v-if="closing" :finding="closing" @close="closing = null" @written="written" />
+  </div>
+</template>
+
+<style scoped>
+section {
+  margin-top: calc(var(--line) * 1.5);
+}
+
+h2 {
+  margin-left: var(--text-column);
+  color: var(--rust);
+}
+
+h3 {
+  margin: 0;
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+
+h3.act,
+h3.stop {
+  color: var(--rust);
+}
+
+.entry {
+  --acts: 8rem;
+}
+
+@media (max-width: 44rem) {
+  h2 {
+    margin-left: 0;
+  }
+}
+</style>

@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import StepList from '../../components/StepList.vue';
+import { SYMPTOMS, type Symptom } from '../../../core/catalogue/data/symptoms.ts';
+import { words } from '../../../locales/speech.ts';
+import { firstSteps, symptomName } from '../../../locales/troubleText.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useWriting } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+
+/** Something is wrong: by what shows, what to do first, when to stop and call, and what to look at. */
+const route = useRoute();
+const home = useHome();
+const speech = useSpeech();
+const { write } = useWriting();
+const { tellBody, tell } = useErrorText();
+const t = computed(() => speech.value.t);
+const homeId = String(route.params['homeId']);
+const { state, load } = useLoading(() => home.load(homeId));
+const open = ref<string | null>(typeof route.query['what'] === 'string' ? route.query['what'] : null);
+const busy = ref(false);
+const said = ref<{ text: string; wrong: boolean } | null>(null);
+const saying = useTemplateRef('saying');
+
+const groups = computed(() =>
+  [true, false].map((lives) => ({
+    lives,
+    title: t.value(lives ? 'trouble.lives' : 'trouble.house'),
+    symptoms: SYMPTOMS.filter((one) => one.lives === lives).map((symptom) => ({
+      symptom,
+      name: symptomName(speech.value, symptom),
+      practice: symptom.practice === null ? undefined : home.find(symptom.practice),
+      steps: firstSteps(speech.value, symptom.code),
+    })),
+  })),
+);
+
+/** Writes that it happened: responses and looks that wait for it fall due. */
+async function happened({ trigger }: Symptom): Promise<void> {
+  if (busy.value || home.on === null) return;
+  busy.value = true;
+  try {
+    const label = t.value('note.noted.event');
+    const { outcome } = await write([{ date: home.on, body: { kind: 'event', trigger } }], label);
+    if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+    else if (outcome.kind === 'waiting') said.value = { text: t.value('trouble.notedOffline'), wrong: false };
+    else {
+      const { length } = outcome.response.rows;
+      said.value = { text: t.value('trouble.noted', { n: length }, length), wrong: false };
+    }
+  } catch (error) {
+    said.value = { text: tell(error).text, wrong: true };
+  } finally {
+    busy.value = false;
+  }
+  await nextTick();
+  saying.value?.focus();
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('trouble.title') }}</h1>
+      <p class="soft">
+        {{ t('trouble.lead') }} <span class="no-print small">{{ t('trouble.key', { key: '!' }) }}.</span>
+      </p>
+    </header>
+    <div class="column">
+      <div ref="saying" role="status" tabindex="-1" class="saying">
+        <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
+      </div>
+      <PageState
+        v-if="state.kind !== 'ready' && !home.house"
+        :state="state"
+        :loading="t('shell.loading')"
+        :again="t('shell.tryAgain')"
+        @again="load"
+      />
+      <section v-for="group in groups" :key="group.title" :class="{ lives: group.lives }">
+        <h2>{{ group.title }}</h2>
+        <ul class="ruled">
+          <li v-for="one in group.symptoms" :key="one.symptom.code" :data-symptom="one.symptom.code">
+            <button
+              type="button"
+              class="name"
+              :aria-expanded="open === one.symptom.code"
+              @click="open = open === one.symptom.code ? null : one.symptom.code"
+            >
+              {{ one.name }}
+            </button>
+            <div v-if="open === one.symptom.code" class="answer">
+              <ol v-if="one.steps.length > 0" class="plain">
+                <li v-for="step in one.steps" :key="step">{{ step }}</li>
+              </ol>
+              <template v-if="one.practice">
+                <p v-if="one.practice.judge.stop" class="stop">
+                  {{ t('trouble.stop', { when: words(speech, one.practice.judge.stop) }) }}
+                </p>
+                <StepList :steps="one.practice.steps" :speech="speech" />
+                <p v-if="one.practice.judge.act" class="small">{{ words(speech, one.practice.judge.act) }}</p>
+              </template>
+              <p class="ways no-print">
+                <button
+                  v-if="home.mayWrite && one.symptom.code !== 'smoke-alarm'"
+                  type="button"
+                  :disabled="busy"
+                  @click="happened(one.symptom)"
+                >
+                  {{ t('trouble.happened') }}
+                </button>
+                <RouterLink
+                  v-if="one.symptom.reading"
+                  :to="{ name: 'bench', params: { homeId, code: one.symptom.reading } }"
+                  >{{ t('trouble.measure') }}</RouterLink
+                >
+                <RouterLink
+                  v-if="home.mayWrite"
+                  :to="{ name: 'note', params: { homeId }, query: { kind: 'finding' } }"
+                  >{{ t('trouble.found') }}</RouterLink
+                >
+              </p>
+            </div>
+          </li>
+        </ul>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+section + section {
+  margin-top: var(--line);
+}
+
+.name {
+  width: 100%;
+  min-height: 2.75rem;
+  color: var(--ink);
+  font-size: 1.125rem;
+  text-align: left;
+  text-decoration: none;
+}
+
+.lives .name {
+  color: var(--rust);
+  font-weight: 600;
+}
+
+.answer {
+  display: grid;
+  gap: calc(var(--line) / 2);
+  max-width: 46rem;
+  padding: 0 0 calc(var(--line) / 2) 0.75rem;
+}
+
+.plain {
+  padding-left: 1.5rem;
+  list-style: decimal;
+  font-size: 1.125rem;
+}
+
+.stop {
+  padding-left: 0.75rem;
+  border-left: 6px solid var(--rust);
+  color: var(--rust);
+  font-weight: 600;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1.5rem;
+}
+</style>

@@ -1,0 +1,145 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+const split = async (supply: string): Promise<void> => {
+  await page.type('Return air', '75');
+  await page.type('Supply air', supply);
+  await page.type('Cooling has run for', '20');
+  await page.type('Outdoors', '30 °C');
+  await (await page.field('One probe before the filter')).click();
+};
+
+describe('the Bench', () => {
+  test('judges while one types, in any unit, and says what is still needed', async () => {
+    await page.press('Bench');
+    await page.says('Still needed: Return air, before the filter');
+    await split('60');
+    await page.says('Act within 7 days', '[data-verdict=act]');
+    await page.says('Split: 15 °F, between 10 °F and 16 °F');
+    await page.type('Supply air', '13 °C');
+    await page.says('Sound', '[data-verdict=sound]');
+    await page.type('Supply air', 'cool');
+    await page.says('Write a number and, if you like, its unit');
+    await page.type('Supply air', '55');
+  });
+
+  test('what is missing keeps it from a verdict, and ice is a stop all the same', async () => {
+    await page.type('Cooling has run for', '5');
+    await page.says('It needs that the cooling has run for a quarter of an hour', '[data-verdict=unmet]');
+    await (await page.field('Ice on the coil')).click();
+    await page.says('Turn the cooling off and let the ice melt', '[data-verdict=stop]');
+  });
+
+  test('its address holds the numbers: whoever opens it sees the same, without an account', async () => {
+    const address = new URL(await page.driver.getCurrentUrl());
+    const code = address.pathname.split('/').at(-1) ?? '';
+    const other = await Page.open(server.address);
+    try {
+      await other.go(`/bench/${code}${address.search}`);
+      await other.says('Turn the cooling off and let the ice melt', '[data-verdict=stop]');
+      expect(await (await other.field('Supply air')).getAttribute('value')).toBe('55');
+    } finally {
+      await other.close();
+    }
+  });
+
+  test('a school can be kept for the home, and edges of its own', async () => {
+    await page.press('Return filter by its grade');
+    await page.choose('The filter looks', 'light gray');
+    await page.says('Watch', '[data-verdict=watch]');
+    await page.choose('School', 'strict');
+    await page.says('Act within 3 days', '[data-verdict=act]');
+    await page.press('Go by this school at home');
+    await page.says('From today this home goes by: strict: change at the first gray', '.saying');
+    await page.press('Sludge');
+    await page.type('Sludge, in', '9 1/2');
+    await page.says('Sound', '[data-verdict=sound]');
+    await page.press('Set the edges for this home');
+    await page.type('Edge 1', '14');
+    await page.press('Set the edges');
+    await page.says('must be numbers that rise', '[role=alert]');
+    await page.type('Edge 1', '8');
+    await page.press('Set the edges', '//form');
+    await page.says('The edges are set for this home, from today.', '.saying');
+    await page.says('Watch', '[data-verdict=watch]');
+  });
+});
+
+describe('a reading noted', () => {
+  test('is judged where it is typed, and what it calls for stands on Today until it is put right', async () => {
+    await page.press('Note');
+    await page.says('Note something');
+    await (await page.field('A reading')).click();
+    await page.choose('Which thing', 'Water heater');
+    await page.choose('What was read', 'Hot water at the faucet');
+    await page.press('Note it');
+    await page.says('This is needed.');
+    await page.type('At the faucet', '141 F');
+    await (await page.field('After a minute')).click();
+    await page.says('Nobody bathes or showers', '[data-verdict=stop]');
+    await page.press('Note it');
+    await page.says('Noted the reading.', '.saying');
+    await page.press('Today');
+    await page.says('At once: Reading: Hot water at the faucet', '[data-finding="reading.tap-temperature"]');
+    await page.click('[data-finding="reading.tap-temperature"] [data-act=close]');
+    await page.type('What was done', 'Dial turned down, measured again');
+    await page.type('Cost', '-1');
+    await page.press('It is put right');
+    await page.says('must be', '[role=alert]');
+    await page.type('Cost', '');
+    await page.press('It is put right');
+    await page.says('Closed: Reading: Hot water at the faucet.', '.saying');
+    expect(await page.count('[data-finding="reading.tap-temperature"]')).toBe(0);
+  });
+
+  test('stands on the page of its thing over time, with the verdict of then', async () => {
+    await page.press('House');
+    await page.press('Water heater');
+    await page.says('Readings over time');
+    await page.find('[data-series=tap-temperature] svg');
+    await page.press('As a table', "//*[@data-series='tap-temperature']").catch(() => undefined);
+    await page.click('[data-series=tap-temperature] summary');
+    await page.says('141 °F Stop', '[data-series=tap-temperature]');
+  });
+});
+
+describe('something is wrong', () => {
+  test('is one key away from everywhere, and says first what keeps people safe', async () => {
+    await page.press('Almanac');
+    await page.says('What they rest on');
+    await page.driver.actions().sendKeys('!').perform();
+    await page.says('Out first');
+    await page.press('A smell of gas');
+    const text = await page.says('Stop and call when', '[data-symptom=gas-smell]');
+    expect(text).toMatch(/no switch|touch no switch|switch/i);
+    await page.press('No cooling');
+    await page.press('Note that it happened today');
+    await page.says('Noted.', '.saying');
+  });
+
+  test('a key pressed while typing types', async () => {
+    await page.press('Bench');
+    await (await page.field('Return air')).sendKeys('!');
+    expect(await (await page.field('Return air')).getAttribute('value')).toContain('!');
+  });
+});
+
+test('what is shut stands on Today and on the sheet of shutoffs', async () => {
+  await page.press('Today');
+  await page.says('Back hose bib, since Fri, Sep 18; opened again by');
+  await page.press('Shutoffs');
+  await page.says('Back hose bib, since Fri, Sep 18; opened again by');
+});
