@@ -30,6 +30,7 @@ export const ERROR_CODES = [
   'photo-unreadable',
   'too-many-photos',
   'walk-over',
+  'run-over',
   'too-large',
   'unavailable',
   'internal',

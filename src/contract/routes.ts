@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { houseFileSchema } from '../core/formats/houseFile.ts';
 import { codeSchema } from '../core/schedule/rule.ts';
 import type { Permission } from './access.ts';
+import * as r from './runs.ts';
 import * as s from './schemas.ts';
 
 /** Who may call a route: anyone, anyone signed in, or a member of the home in its path with a permission. */
@@ -24,6 +25,7 @@ const ofPractice = z.strictObject({ homeId: s.uuidSchema, code: codeSchema });
 const ofSpace = z.strictObject({ homeId: s.uuidSchema, spaceId: s.uuidSchema });
 const ofAsset = z.strictObject({ homeId: s.uuidSchema, assetId: s.uuidSchema });
 const ofPhoto = z.strictObject({ homeId: s.uuidSchema, photoId: s.uuidSchema });
+const ofRun = z.strictObject({ homeId: s.uuidSchema, runId: s.uuidSchema });
 const ofDuty = z.strictObject({ homeId: s.uuidSchema, dutyId: s.uuidSchema });
 
 const route = <
@@ -108,6 +110,31 @@ export const ROUTES = {
   }),
   walk: route('GET', '/api/homes/:homeId/walk', 'read', home(nothing, s.walkSchema)),
   saveWalk: route('PUT', '/api/homes/:homeId/walk', 'write', home(s.saveWalkSchema, s.walkSchema)),
+  runs: route('GET', '/api/homes/:homeId/runs', 'read', home(nothing, z.array(r.runSchema))),
+  run: route('GET', '/api/homes/:homeId/runs/:runId', 'read', {
+    params: ofRun,
+    query: nothing,
+    body: nothing,
+    response: r.runSchema,
+  }),
+  saveRun: route('PUT', '/api/homes/:homeId/runs/:runId', 'write', {
+    params: ofRun,
+    query: nothing,
+    body: r.saveRunSchema,
+    response: r.runSchema,
+  }),
+  dropRun: route('DELETE', '/api/homes/:homeId/runs/:runId', 'write', {
+    params: ofRun,
+    query: nothing,
+    body: nothing,
+    response: done,
+  }),
+  finishRun: route(
+    'POST',
+    '/api/homes/:homeId/finished-runs',
+    'write',
+    home(r.finishRunSchema, s.writtenSchema),
+  ),
   photos: route('GET', '/api/homes/:homeId/photos', 'read', home(nothing, z.array(s.photoSchema))),
   addPhoto: route('PUT', '/api/homes/:homeId/photos/:photoId', 'write', {
     params: ofPhoto,

@@ -26,6 +26,7 @@ useKeptSheet();
 
 const PAGES = [
   'today',
+  'runs',
   'upkeep',
   'note',
   'ledger',
@@ -239,7 +240,7 @@ nav a.router-link-active {
 
 .rest select {
   width: auto;
-  max-width: 9.5rem;
+  max-width: 12rem;
   min-height: 2rem;
   padding: 0.125rem 0.25rem;
   border-color: var(--rule);

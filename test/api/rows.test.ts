@@ -35,6 +35,7 @@ const HOME_TABLES = [
   'duty_window',
   'photo',
   'walk',
+  'run',
 ];
 
 describe('rows of a home', () => {

@@ -31,6 +31,8 @@ export const stepSchema = z.strictObject({
   says,
   cautions: z.array(hazardSchema).max(8),
   reads: z.array(codeSchema).max(6),
+  /** Seconds the work waits here. */
+  waits: z.int().min(1).max(86_400).optional(),
 });
 export type Step = z.infer<typeof stepSchema>;
 

@@ -3,6 +3,7 @@ export const daily = {
   nav: {
     today: 'Today',
     ledger: 'Ledger',
+    runs: 'Runs',
     note: 'Note',
     almanac: 'Almanac',
     bench: 'Bench',
@@ -50,6 +51,7 @@ export const daily = {
     title: 'Today',
     lead: 'What is due at {home}',
     late: 'Late',
+    run: 'Step by step',
     open: 'Open now',
     coming: 'Coming',
     baseline: 'No record yet',

@@ -9,6 +9,7 @@ import { answerErrors } from './errors.ts';
 import { accountHandlers } from './handlers/accounts.ts';
 import { homeHandlers } from './handlers/homes.ts';
 import { houseHandlers } from './handlers/house.ts';
+import { runHandlers } from './handlers/runs.ts';
 import { ledgerHandlers } from './handlers/ledger.ts';
 import { mountRoutes } from './mount.ts';
 import { limitAttempts, refuseCrossSite, securityHeaders } from './security.ts';
@@ -30,7 +31,13 @@ export function createApp(services: Services, pool: Pool): Express {
   app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
   app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
   app.use(
-    mountRoutes(services, { ...accountHandlers, ...homeHandlers, ...houseHandlers, ...ledgerHandlers }),
+    mountRoutes(services, {
+      ...accountHandlers,
+      ...homeHandlers,
+      ...houseHandlers,
+      ...ledgerHandlers,
+      ...runHandlers,
+    }),
   );
   app.use('/api', () => {
     throw new Failure('not-found');

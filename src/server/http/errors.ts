@@ -34,6 +34,7 @@ const STATUS: Record<ErrorCode, number> = {
   'photo-unreadable': 422,
   'too-many-photos': 422,
   'walk-over': 409,
+  'run-over': 409,
   'too-large': 413,
   unavailable: 503,
   internal: 500,

@@ -3,7 +3,14 @@ import { z } from 'zod';
 import { errorBodySchema } from '../../contract/errors.ts';
 
 /** The writes that may wait: each carries ids its sender made, so that sending twice is writing once. */
-export const writeRouteSchema = z.enum(['append', 'add', 'addPerson', 'createHome', 'setMember']);
+export const writeRouteSchema = z.enum([
+  'append',
+  'add',
+  'addPerson',
+  'createHome',
+  'setMember',
+  'finishRun',
+]);
 export type WriteRoute = z.infer<typeof writeRouteSchema>;
 
 /** One write on its way. `label` says in words what it is, for the person who has to be told about it. */

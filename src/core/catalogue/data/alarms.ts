@@ -23,7 +23,7 @@ export const alarms: readonly Practice[] = [
       first: [[onTheLadder, 'falls']],
       work: [
         'Wipe the dust off.',
-        'Press and hold the button; linked ones all sound, about half a minute.',
+        { says: 'Press and hold the button; linked ones all sound, about half a minute.', waits: 30 },
         'Go on to each unit in turn, though all were heard.',
       ],
       closeOut: ['A tick for each unit, not for the house.'],

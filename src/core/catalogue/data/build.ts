@@ -68,7 +68,7 @@ export const school = (
 type StepText =
   | string
   | readonly [says: string, ...hazards: Hazard[]]
-  | { says: string; cautions?: Hazard[]; reads: string[] };
+  | { says: string; cautions?: Hazard[]; reads?: string[]; waits?: number };
 
 interface StepTexts {
   readonly first?: readonly StepText[];
@@ -79,7 +79,10 @@ interface StepTexts {
 
 function stepOf(at: Step['at'], text: StepText): Step {
   if (typeof text === 'string') return { at, says: text, cautions: [], reads: [] };
-  if ('says' in text) return { at, says: text.says, cautions: [...(text.cautions ?? [])], reads: text.reads };
+  if ('says' in text) {
+    const { says, cautions = [], reads = [], waits } = text;
+    return { at, says, cautions: [...cautions], reads: [...reads], ...(waits !== undefined && { waits }) };
+  }
   const [says, ...cautions] = text;
   return { at, says, cautions, reads: [] };
 }

@@ -15,7 +15,7 @@ export const cooling: readonly Practice[] = [
     setUps: ['attic'],
     gates: [{ kind: 'season', season: 'cooling' }],
     steps: {
-      first: ['Filter clean, cooling on and steady for fifteen minutes.'],
+      first: [{ says: 'Filter clean, cooling on and steady for fifteen minutes.', waits: 900 }],
       work: [
         [
           'At the air handler, in an {attic} on timbers only, push a probe thermometer into the supply plenum where chilled air leaves.',
@@ -352,7 +352,7 @@ export const cooling: readonly Practice[] = [
       first: ['Unit off.'],
       work: [
         'Hold the hose of a {shop vacuum} to the outdoor end, wrapped tight with a cloth.',
-        'Run it a couple of minutes and look at what came.',
+        { says: 'Run it a couple of minutes and look at what came.', waits: 120 },
         'Pour water in at the vent and see it arrive.',
       ],
       closeOut: ['Empty the vacuum, start the unit, watch for the drip.'],

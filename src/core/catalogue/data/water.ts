@@ -438,10 +438,11 @@ export const water: readonly Practice[] = [
         'Note the dial. The covers of electric dials hide mains voltage: leave them to a trade.',
         {
           says: 'Run the nearest {faucet} for a minute and measure.',
+          waits: 60,
           cautions: ['scald'],
           reads: ['tap-temperature'],
         },
-        'Turn a little; wait; measure again.',
+        { says: 'Turn a little; wait; measure again.', waits: 600 },
       ],
       closeOut: ['Log the reading.'],
     },

@@ -14,3 +14,4 @@ export * from './photo.ts';
 export * from './session.ts';
 export * from './space.ts';
 export * from './walk.ts';
+export * from './run.ts';

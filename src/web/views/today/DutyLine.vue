@@ -151,6 +151,17 @@ function onKey(event: KeyboardEvent): void {
           {{ t('today.putOff') }}<span class="unseen"> {{ title }}</span>
         </button>
       </template>
+      <RouterLink
+        v-if="mayWrite && !settled"
+        class="no-print"
+        data-act="run"
+        :to="{
+          name: 'runs',
+          params: $route.params,
+          query: { duty: line.units.map(({ duty }) => duty.id).join() },
+        }"
+        >{{ t('today.run') }}<span class="unseen">: {{ title }}</span></RouterLink
+      >
       <button type="button" data-act="why" :aria-expanded="why" @click="why = !why">
         {{ why ? t('today.hide') : t('today.why') }}<span class="unseen">: {{ title }}</span>
       </button>

@@ -1,0 +1,129 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
+import type { EntryBody } from '../ledger/entry.ts';
+import { readingOf } from '../readings/all.ts';
+import { entriesOf } from '../readings/entriesOf.ts';
+import { judge, type Settled } from '../readings/reading.ts';
+import { roundOf } from './rounds.ts';
+import { stateOf, type ItemState, type RunItem, type RunState } from './runState.ts';
+
+/** An entry a run leaves, on its own real day. */
+export interface RunEntry {
+  readonly id: string;
+  readonly date: CivilDate;
+  readonly body: EntryBody;
+}
+
+/** What finishing needs to know besides the run. */
+export interface Finishing {
+  readonly today: CivilDate;
+  readonly makeId: () => string;
+  /** The occurrence an early duty must be named for, or none. */
+  readonly occurrenceOf: (duty: string) => string | undefined;
+  readonly settledOf: (reading: string) => Settled;
+  /** What a piece of work is called, and why a hazard stops it: words for notes. */
+  readonly titleOf: (item: RunItem) => string;
+}
+
+/** Everything a run writes, at once: work done, readings with their verdicts, findings, what was skipped and why. */
+export function finishRun(run: RunState, at: Finishing): RunEntry[] {
+  const written = run.items.flatMap((item) => itemEntries(item, stateOf(run, item.key), at));
+  const event = run.round === null ? null : (roundOf(run.round)?.event ?? null);
+  if (event === null || written.length === 0) return written;
+  const first = written.reduce((earliest, { date }) => (date < earliest ? date : earliest), at.today);
+  return [{ id: at.makeId(), date: first, body: { kind: 'event', trigger: event } }, ...written];
+}
+
+function itemEntries(item: RunItem, state: ItemState, at: Finishing): RunEntry[] {
+  const date = state.date ?? at.today;
+  const entry = (body: EntryBody, on: CivilDate = date): RunEntry => ({ id: at.makeId(), date: on, body });
+  const read = state.readings.flatMap((one) => readingEntries(one, state, at));
+  // A reading that stopped the work is its own finding; the work need not be found stopped as well.
+  const stoppedByReading = read.some(({ body }) => body.kind === 'finding' && body.verdict === 'stop');
+  return [
+    ...(state.status === 'stopped' && stoppedByReading ? [] : statusEntries(item, state, at, entry)),
+    ...read,
+    ...state.findings.map(({ date: on, ...finding }) => entry({ kind: 'finding', ...finding }, on)),
+  ];
+}
+
+function statusEntries(
+  item: RunItem,
+  state: ItemState,
+  at: Finishing,
+  entry: (body: EntryBody) => RunEntry,
+): RunEntry[] {
+  const title = at.titleOf(item);
+  const asset = item.assets[0];
+  const about = asset === undefined ? {} : { asset };
+  switch (state.status) {
+    case 'open':
+      return [];
+    case 'done':
+      if (item.duties.length === 0)
+        return [entry({ kind: 'note', text: noted(title, state.note), ...about })];
+      return item.duties.map((duty, place) => entry(doneBody(item, state, duty, place, at)));
+    case 'skipped':
+      if (item.duties.length === 0) return [];
+      return item.duties.map((duty) => entry({ kind: 'skipped', duty, why: state.why || title }));
+    case 'impossible':
+      return [entry({ kind: 'note', text: noted(title, state.why), ...about })];
+    case 'stopped':
+      return asset === undefined
+        ? []
+        : [
+            entry({
+              kind: 'finding',
+              asset,
+              what: title.slice(0, 200),
+              verdict: 'stop',
+              days: 0,
+              ...(state.why !== '' && { note: state.why }),
+            }),
+          ];
+  }
+}
+
+const noted = (title: string, more: string): string =>
+  more.trim() === '' ? title : `${title}: ${more.trim()}`;
+
+/** Minutes and supplies of several like things are shared out: the first bears what does not divide. */
+function doneBody(item: RunItem, state: ItemState, duty: string, place: number, at: Finishing): EntryBody {
+  const occurrence = at.occurrenceOf(duty);
+  const used = Object.entries(state.used);
+  return {
+    kind: 'done',
+    duty,
+    ...(state.who !== null && { who: state.who }),
+    ...(state.minutes !== null && { minutes: shareOf(state.minutes, item.duties.length, place) }),
+    ...(state.note.trim() !== '' && { note: state.note.trim() }),
+    ...(occurrence !== undefined && { occurrence }),
+    ...(used.length > 0 && { used: used.map(([supply, n]) => ({ supply, quantity: place === 0 ? n : 0 })) }),
+  };
+}
+
+const shareOf = (whole: number, parts: number, place: number): number =>
+  Math.floor(whole / parts) + (place < whole % parts ? 1 : 0);
+
+function readingEntries(
+  read: ItemState['readings'][number],
+  { status, why }: ItemState,
+  at: Finishing,
+): RunEntry[] {
+  const reading = readingOf(read.reading);
+  const answer = reading && judge(reading, read.given, at.settledOf(read.reading));
+  if (!reading || !answer || !('outcome' in answer)) return [];
+  const { readings, finding } = entriesOf(
+    reading,
+    read.asset,
+    read.given,
+    answer.outcome,
+    status === 'stopped' && why !== '' ? why : undefined,
+  );
+  const written = readings.map((body): RunEntry => ({ id: at.makeId(), date: read.date, body }));
+  const [first] = written;
+  if (!finding) return written;
+  return [
+    ...written,
+    { id: at.makeId(), date: read.date, body: { ...finding, ...(first && { reading: first.id }) } },
+  ];
+}

@@ -1,0 +1,41 @@
+import type { FindPractice } from '../house/timingOf.ts';
+import { roundOf } from './rounds.ts';
+import { isSettled, stateOf, type RunItem, type RunState } from './runState.ts';
+
+/** Something that must be finished before an item, and why. */
+export interface Waits {
+  readonly item: RunItem;
+  /** Why the row sits where it does, in the catalogue's words; null where the practice itself says so. */
+  readonly because: string | null;
+}
+
+/** What an item still waits for: the rows of its round that come first, and what its practice is done after. */
+export function waitsFor(run: RunState, item: RunItem, find: FindPractice): Waits[] {
+  const round = run.round === null ? undefined : roundOf(run.round);
+  const row = round?.rows.find((one) => one.row === item.row);
+  const after = item.practice === null ? [] : (find(item.practice)?.after ?? []);
+  return run.items.flatMap((other): Waits[] => {
+    if (other.key === item.key || isSettled(stateOf(run, other.key))) return [];
+    if (row?.after.includes(other.row)) return [{ item: other, because: row.because }];
+    const first = other.practice !== null && other.row <= item.row && after.includes(other.practice);
+    return first ? [{ item: other, because: null }] : [];
+  });
+}
+
+/** The first item that is open and waits for nothing; else the first open one; null when all are settled. */
+export function nextItem(run: RunState, find: FindPractice): RunItem | null {
+  const open = run.items.filter(({ key }) => !isSettled(stateOf(run, key)));
+  return open.find((item) => waitsFor(run, item, find).length === 0) ?? open[0] ?? null;
+}
+
+/** The other ways to do the same, where a step cannot be done: practices of the same group that fit the thing. */
+export function otherWays(
+  item: RunItem,
+  practices: readonly { code: string; alternatives?: string | undefined }[],
+): string[] {
+  const group = practices.find(({ code }) => code === item.practice)?.alternatives;
+  if (group === undefined) return [];
+  return practices
+    .filter(({ code, alternatives }) => alternatives === group && code !== item.practice)
+    .map(({ code }) => code);
+}

@@ -1,0 +1,136 @@
+import { rootsOf, type Asset, type Duty, type House, type Space } from '../house/house.ts';
+import type { FindPractice } from '../house/timingOf.ts';
+import type { Round, RoundRow } from './round.ts';
+import type { RunItem, RunState } from './runState.ts';
+
+/** What a run is built from: the house as it stands, which duties are given up or paused, and the practices. */
+export interface RunHouse {
+  readonly house: Pick<House, 'assets' | 'duties' | 'spaces'>;
+  readonly gone: readonly string[];
+  readonly retired: readonly string[];
+  readonly find: FindPractice;
+}
+
+const EMPTY: Omit<RunState, 'round' | 'title' | 'items'> = {
+  version: 1,
+  states: {},
+  gathered: [],
+  begun: false,
+  at: null,
+  stop: null,
+};
+
+/**
+ * A round over a house: a row whose work the house does not have drops out and the others close up. Like work on several things is one
+ * item; within a row the order is place by place, from the lowest floor up, then outside.
+ */
+export function planRound(round: Round, from: RunHouse): RunState {
+  const items = round.rows.flatMap((row) => itemsOfRow(row, from));
+  return { ...EMPTY, round: round.code, title: round.title, items };
+}
+
+/** A run of some duties that go together, in the order of what must come first. */
+export function planDuties(ids: readonly string[], title: string, from: RunHouse): RunState {
+  const duties = from.house.duties.filter(({ id }) => ids.includes(id) && !from.retired.includes(id));
+  const byPractice = new Map<string, Duty[]>();
+  for (const duty of duties) {
+    const key = duty.practice.from === 'catalogue' ? duty.practice.code : `own-${duty.id}`;
+    byPractice.set(key, [...(byPractice.get(key) ?? []), duty]);
+  }
+  const items = [...byPractice].map(([key, some]): RunItem => ({
+    key,
+    row: 0,
+    practice: some[0]?.practice.from === 'catalogue' ? some[0].practice.code : null,
+    books: false,
+    duties: some.map(({ id }) => id),
+    assets: some.map((duty) => standingUnit(from, duty.asset)),
+  }));
+  const ordered = inOrder(items, from.find).map((item, place) => ({ ...item, row: place + 1 }));
+  return { ...EMPTY, round: null, title, items: ordered };
+}
+
+function itemsOfRow(row: RoundRow, from: RunHouse): RunItem[] {
+  const items = row.practices.flatMap((code): RunItem[] => {
+    const duties = from.house.duties.filter(
+      ({ id, asset, practice }) =>
+        practice.from === 'catalogue' &&
+        practice.code === code &&
+        !from.retired.includes(id) &&
+        !from.gone.includes(standingUnit(from, asset)),
+    );
+    const key = `${row.row} ${code}`;
+    if (duties.length > 0)
+      return [
+        {
+          key,
+          row: row.row,
+          practice: code,
+          books: row.books,
+          duties: row.books ? [] : duties.map(({ id }) => id),
+          assets: duties.map(({ asset }) => standingUnit(from, asset)),
+        },
+      ];
+    return withoutDuty(row, code, key, from);
+  });
+  return items.sort((a, b) => placeOf(a, from) - placeOf(b, from));
+}
+
+/** Work that never falls due by itself stands in a round where the house has the thing it is done to. */
+function withoutDuty(row: RoundRow, code: string, key: string, from: RunHouse): RunItem[] {
+  const practice = from.find(code);
+  if (!practice || practice.kind === 'duty') return [];
+  const assets = from.house.assets
+    .filter(({ id, kind }) => practice.appliesTo.includes(kind) && !isGone(from, id))
+    .map(({ id }) => id);
+  return assets.length === 0
+    ? []
+    : [{ key, row: row.row, practice: code, books: row.books, duties: [], assets }];
+}
+
+const isGone = ({ house, gone }: RunHouse, id: string): boolean =>
+  gone.includes(id) || house.assets.some(({ succeeds }) => succeeds === id);
+
+/** What stands now where a duty's thing once stood. */
+function standingUnit({ house }: RunHouse, asset: string): string {
+  const roots = rootsOf(house.assets);
+  const root = roots.get(asset) ?? asset;
+  const line = house.assets.filter(({ id }) => (roots.get(id) ?? id) === root);
+  return line.find(({ id }) => !line.some(({ succeeds }) => succeeds === id))?.id ?? asset;
+}
+
+/** Lowest floor first, outside last; where nobody said, in between. */
+function placeOf({ assets }: RunItem, { house }: RunHouse): number {
+  const asset = house.assets.find(({ id }) => id === assets[0]);
+  return placeRank(house.spaces.find(({ id }) => id === asset?.space));
+}
+
+function placeRank(space: Space | undefined): number {
+  if (space?.use === 'outdoors' || space?.side !== undefined) return 100;
+  return space?.storey ?? 0;
+}
+
+/** Work in an order in which nothing comes before what must be finished first; what stands in a circle keeps its place. */
+function inOrder(items: readonly RunItem[], find: FindPractice): RunItem[] {
+  const left = [...items];
+  const ordered: RunItem[] = [];
+  while (left.length > 0) {
+    const waits = ({ practice }: RunItem): boolean =>
+      (practice === null ? [] : (find(practice)?.after ?? [])).some((code) =>
+        left.some((other) => other.practice === code && other.practice !== practice),
+      );
+    const next = left.find((item) => !waits(item)) ?? left[0];
+    if (!next) break;
+    left.splice(left.indexOf(next), 1);
+    ordered.push(next);
+  }
+  return ordered;
+}
+
+/** The place an item is done in, by the first of its things. */
+export const spaceOf = (
+  item: RunItem,
+  house: { readonly assets: readonly Asset[]; readonly spaces: readonly Space[] },
+): Space | undefined => {
+  const asset = house.assets.find(({ id }) => id === item.assets[0]);
+  return house.spaces.find(({ id }) => id === asset?.space);
+};

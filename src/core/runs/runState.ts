@@ -1,0 +1,109 @@
+import { z } from 'zod';
+import { civilDateSchema } from '../calendar/civilDate.ts';
+import { givenSchema } from '../ledger/entry.ts';
+import { idSchema } from '../ledger/id.ts';
+import { codeSchema } from '../schedule/rule.ts';
+import { ROUND_CODES } from './round.ts';
+
+const text = z.string().max(4_000);
+
+/** What one item of a run has come to. */
+export const itemStateSchema = z.strictObject({
+  /** `open` until it is done, skipped with a reason, not possible here, or stopped by a hazard. */
+  status: z.enum(['open', 'done', 'skipped', 'impossible', 'stopped']),
+  /** Steps ticked, by their place. */
+  ticked: z.array(z.int().min(0).max(99)).max(100),
+  /** Gates answered: the step and the hazard. */
+  gates: z.array(z.string().max(80)).max(100),
+  /** Steps that wait, and when the wait is over (ISO 8601). */
+  timers: z.record(z.string().max(4), z.iso.datetime()),
+  date: civilDateSchema.nullable(),
+  who: idSchema.nullable(),
+  minutes: z.int().min(0).max(10_000).nullable(),
+  note: text,
+  why: z.string().max(200),
+  /** Another way of the same group, done instead. */
+  instead: codeSchema.nullable(),
+  /** What was taken, by supply; left out, what the practice says it takes. */
+  used: z.record(codeSchema, z.number().min(0).max(100_000)),
+  readings: z
+    .array(
+      z.strictObject({
+        step: z.int(),
+        asset: idSchema,
+        reading: codeSchema,
+        given: givenSchema,
+        date: civilDateSchema,
+      }),
+    )
+    .max(40),
+  findings: z
+    .array(
+      z.strictObject({
+        asset: idSchema,
+        what: z.string().min(1).max(200),
+        verdict: z.enum(['watch', 'act', 'stop']),
+        days: z.int().min(0).max(400),
+        date: civilDateSchema,
+      }),
+    )
+    .max(20),
+});
+export type ItemState = z.infer<typeof itemStateSchema>;
+
+export const NEW_ITEM: ItemState = {
+  status: 'open',
+  ticked: [],
+  gates: [],
+  timers: {},
+  date: null,
+  who: null,
+  minutes: null,
+  note: '',
+  why: '',
+  instead: null,
+  used: {},
+  readings: [],
+  findings: [],
+};
+
+/** One piece of work of a run, fixed when it starts: a practice on some things, by the duties they are kept under. */
+export const runItemSchema = z.strictObject({
+  key: z.string().min(1).max(80),
+  row: z.int(),
+  practice: codeSchema.nullable(),
+  /** Only booked: nothing of it is done yet. */
+  books: z.boolean(),
+  duties: z.array(idSchema).max(60),
+  assets: z.array(idSchema).min(1).max(60),
+});
+export type RunItem = z.infer<typeof runItemSchema>;
+
+/** A run as it is kept, so that it can be left and taken up days later on another device. */
+export const runStateSchema = z.strictObject({
+  version: z.literal(1),
+  round: z.enum(ROUND_CODES).nullable(),
+  title: z.string().max(200),
+  items: z.array(runItemSchema).max(300),
+  states: z.record(z.string(), itemStateSchema),
+  /** What has been gathered, by code. */
+  gathered: z.array(z.string().max(80)).max(200),
+  begun: z.boolean(),
+  /** The item one stands at. */
+  at: z.string().nullable(),
+  /** A stop that has not been answered: everything else waits for it. */
+  stop: z
+    .strictObject({ item: z.string(), reading: codeSchema.nullable(), hazard: z.string().nullable() })
+    .nullable(),
+});
+export type RunState = z.infer<typeof runStateSchema>;
+
+export const stateOf = (run: RunState, key: string): ItemState => run.states[key] ?? NEW_ITEM;
+
+/** The run with one item's state changed. */
+export const withItem = (run: RunState, key: string, change: Partial<ItemState>): RunState => ({
+  ...run,
+  states: { ...run.states, [key]: { ...stateOf(run, key), ...change } },
+});
+
+export const isSettled = ({ status }: ItemState): boolean => status !== 'open';

@@ -1,0 +1,103 @@
+import { useStorage } from '@vueuse/core';
+import { computed, ref, type Ref } from 'vue';
+import { z } from 'zod';
+import { ApiError, NoConnection } from '../api/client.ts';
+
+/** What the server holds of something that several devices take up in turn. */
+export interface Held<S> {
+  readonly revision: number;
+  readonly state: S;
+  readonly finished: boolean;
+}
+
+/** What became of saving: kept on the server, only on this device, or overtaken by another device. */
+export type Saved = 'saved' | 'kept-here' | 'elsewhere';
+
+interface Source<S> {
+  /** Where it is kept on this device while there is no connection. */
+  readonly key: string;
+  readonly schema: z.ZodType<S>;
+  readonly fresh: S;
+  readonly read: () => Promise<Held<S>>;
+  readonly send: (saw: number, state: S) => Promise<Held<S>>;
+  /** Whether two states have come to the same. */
+  readonly same: (a: S, b: S) => boolean;
+  /** The answer that says it has ended without this device. */
+  readonly over: string;
+}
+
+/** Something read from the server, saved after each step, and kept on this device while it cannot be. */
+export function useSharedDocument<S>({ key, schema, fresh, read, send, same, over }: Source<S>) {
+  const state = ref(fresh) as Ref<S>;
+  const finished = ref(false);
+  const waiting = ref(false);
+  let revision = 0;
+  const keptSchema = z.object({ revision: z.int(), state: schema });
+  const kept = useStorage<z.infer<typeof keptSchema> | null>(key, null, undefined, {
+    serializer: { read: (text) => readKept(keptSchema, text), write: (value) => JSON.stringify(value) },
+  });
+
+  async function load(): Promise<void> {
+    const held = await read();
+    finished.value = held.finished;
+    // What was done here without a connection goes on from the same saving, or another device has been quicker.
+    const own = kept.value?.revision === held.revision && !held.finished ? kept.value : null;
+    state.value = own?.state ?? held.state;
+    revision = held.revision;
+    waiting.value = own !== null;
+    kept.value = own;
+  }
+
+  /** What was last sent and not answered: it may have arrived all the same. */
+  let unanswered: S | null = null;
+
+  async function save(next: S): Promise<Saved> {
+    state.value = next;
+    try {
+      await sendOn(next);
+      return 'saved';
+    } catch (error) {
+      if (error instanceof NoConnection || (error instanceof ApiError && error.status >= 500)) {
+        unanswered = next;
+        kept.value = { revision, state: next };
+        waiting.value = true;
+        return 'kept-here';
+      }
+      if (error instanceof ApiError && ['seen-changed', over].includes(error.body.code))
+        return overtaken(next);
+      throw error;
+    }
+  }
+
+  async function sendOn(next: S): Promise<void> {
+    const held = await send(revision, next);
+    revision = held.revision;
+    kept.value = null;
+    unanswered = null;
+    waiting.value = false;
+  }
+
+  /** Another device has gone on; or it was this one, and the answer to it was lost: then this goes on from there. */
+  async function overtaken(next: S): Promise<Saved> {
+    const lost = unanswered;
+    kept.value = null;
+    unanswered = null;
+    await load();
+    if (lost === null || finished.value || !same(state.value, lost)) return 'elsewhere';
+    state.value = next;
+    await sendOn(next);
+    return 'saved';
+  }
+
+  return { state, finished, waiting: computed(() => waiting.value), load, save };
+}
+
+/** What cannot be read is not there: it was kept by an older page. */
+function readKept<T>(schema: z.ZodType<T>, text: string): T | null {
+  try {
+    const parsed = schema.safeParse(JSON.parse(text));
+    return parsed.success ? parsed.data : null;
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,351 @@
+<script setup lang="ts">
+import { computed, nextTick, reactive, ref, useTemplateRef, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import ReadingFields from '../../components/ReadingFields.vue';
+import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { readingOf } from '../../../core/readings/all.ts';
+import { judge } from '../../../core/readings/reading.ts';
+import { readingsOfMeasure } from '../../../core/readings/recorded.ts';
+import { settledBy } from '../../../core/readings/settled.ts';
+import { readTyped, type Typed, type TypedProblem } from '../../../core/readings/typed.ts';
+import {
+  isSettled,
+  stateOf,
+  withItem,
+  type ItemState,
+  type RunItem,
+  type RunState,
+} from '../../../core/runs/runState.ts';
+import { aboutText } from '../../../locales/readings/readingText.ts';
+import { words } from '../../../locales/speech.ts';
+import { stepsInWords } from '../../../locales/stepText.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { readWhole } from '../fields.ts';
+import { itemThings, itemTitle, practiceOf } from './runHouse.ts';
+import { useRunPage } from './useRunPage.ts';
+
+/** A run as a check sheet on paper, and the one screen on which what the pen wrote is typed in. */
+const route = useRoute();
+const homeId = String(route.params['homeId']);
+const runId = String(route.params['runId']);
+const { home, run, readings, state, load } = useRunPage(homeId, runId);
+const { speech, measures, traits } = readings;
+const { tell } = useErrorText();
+const t = computed(() => speech.value.t);
+const said = ref<{ text: string; wrong: boolean } | null>(null);
+const saying = useTemplateRef('saying');
+const busy = ref(false);
+
+interface Row {
+  done: boolean;
+  date: string;
+  minutes: string;
+  note: string;
+  readings: Record<string, Typed>;
+}
+interface Problem {
+  readonly field: string;
+  readonly problem: TypedProblem;
+  readonly limit?: number;
+}
+const typed = reactive<Record<string, Row>>({});
+const problems = ref<Record<string, readonly Problem[]>>({});
+const bad = ref<readonly string[]>([]);
+
+watch(
+  [() => run.state.value.items, () => home.on],
+  ([items, on]) => {
+    for (const { key } of items) {
+      const known = stateOf(run.state.value, key);
+      typed[key] ??= {
+        done: known.status === 'done',
+        date: known.date ?? on ?? '',
+        minutes: known.minutes === null ? '' : String(known.minutes),
+        note: known.note,
+        readings: {},
+      };
+    }
+  },
+  { immediate: true },
+);
+
+const kindOf = (asset: string | undefined) =>
+  home.house?.assets.find(({ id }) => id === asset)?.kind ?? 'other';
+const rows = computed(() => {
+  const { house } = home;
+  if (!house) return [];
+  return run.state.value.items.map((item) => {
+    const practice = practiceOf(item, null, home.find);
+    const measuresRead = (practice?.steps ?? []).flatMap(({ reads }, step) =>
+      reads.map((measure) => ({ step, measure })),
+    );
+    return {
+      item,
+      title: itemTitle(item, house, speech.value),
+      things: itemThings(item, house, speech.value),
+      steps: stepsInWords(
+        speech.value,
+        (practice?.steps ?? []).filter((one) => one.at !== 'later'),
+      ),
+      settled: isSettled(stateOf(run.state.value, item.key)),
+      readings: measuresRead.flatMap(({ step, measure }) => {
+        const code = readingsOfMeasure(measure, kindOf(item.assets[0]))[0];
+        const reading = code === undefined ? undefined : readingOf(code);
+        return reading ? [{ id: `${item.key} ${step} ${reading.code}`, step, reading }] : [];
+      }),
+    };
+  });
+});
+type Shown = (typeof rows.value)[number];
+
+/** What was typed of one piece, as the run keeps it; null where something is not right, which is then marked. */
+function stateTyped(
+  { item, readings: read }: Shown,
+  found: Record<string, readonly Problem[]>,
+): Partial<ItemState> | null {
+  const row = typed[item.key];
+  if (!row || !home.on) return {};
+  const minutes = readWhole(row.minutes);
+  const taken: ItemState['readings'] = [];
+  let right = minutes !== 'wrong' && isCivilDate(row.date) && row.date <= home.on;
+  for (const { id, step, reading } of read) {
+    const text = row.readings[id] ?? {};
+    if (Object.values(text).every((one) => one.trim() === '')) continue;
+    const { given, problems: unread } = readTyped(reading, text, measures.value);
+    const answer = judge(reading, given, settledBy(reading, traits.value));
+    const wrong: Problem[] = [...unread, ...('problems' in answer ? answer.problems : [])];
+    found[id] = wrong.filter(({ field }, place) => wrong.findIndex((one) => one.field === field) === place);
+    if (wrong.length > 0) right = false;
+    else
+      taken.push({
+        step,
+        asset: item.assets[0] ?? '',
+        reading: reading.code,
+        given: Object.fromEntries(
+          Object.entries(given).filter(([, value]) => value !== undefined),
+        ) as ItemState['readings'][number]['given'],
+        date: isCivilDate(row.date) ? row.date : home.on,
+      });
+  }
+  if (!right || minutes === 'wrong' || !isCivilDate(row.date)) return null;
+  return {
+    ...(row.done && { status: 'done' as const }),
+    date: row.date,
+    minutes,
+    note: row.note.trim(),
+    ...(taken.length > 0 && { readings: taken }),
+  };
+}
+
+/** A reading typed in may be a stop; the run then says what to do before anything else. */
+function stopOf(item: RunItem, changed: Partial<ItemState>): RunState['stop'] {
+  for (const { reading: code, given } of changed.readings ?? []) {
+    const reading = readingOf(code);
+    const answer = reading && judge(reading, given, settledBy(reading, traits.value));
+    if (
+      answer &&
+      'outcome' in answer &&
+      answer.outcome.kind === 'judged' &&
+      answer.outcome.verdict === 'stop'
+    )
+      return { item: item.key, reading: code, hazard: null };
+  }
+  return null;
+}
+
+async function save(): Promise<void> {
+  if (busy.value) return;
+  const found: Record<string, readonly Problem[]> = {};
+  const wrong: string[] = [];
+  let next: RunState = { ...run.state.value, begun: true };
+  for (const row of rows.value) {
+    if (row.settled) continue;
+    const changed = stateTyped(row, found);
+    if (changed === null) wrong.push(row.item.key);
+    else {
+      const touched = changed.status === 'done' || (changed.readings ?? []).length > 0;
+      if (touched)
+        next = { ...withItem(next, row.item.key, changed), stop: next.stop ?? stopOf(row.item, changed) };
+    }
+  }
+  problems.value = found;
+  bad.value = wrong;
+  if (wrong.length > 0) return say(t.value('run.sheet.bad'), true);
+  busy.value = true;
+  try {
+    const saved = await run.put(next);
+    await say(t.value(saved === 'elsewhere' ? 'run.elsewhere' : 'run.sheet.saved'), false);
+  } catch (error) {
+    await say(tell(error).text, true);
+  } finally {
+    busy.value = false;
+  }
+}
+
+async function say(text: string, isWrong: boolean): Promise<void> {
+  said.value = { text, wrong: isWrong };
+  await nextTick();
+  saying.value?.focus();
+}
+const print = (): void => {
+  window.print();
+};
+</script>
+
+<template>
+  <div class="sheet paper">
+    <header>
+      <h1>{{ t('run.sheet.title', { title: words(speech, run.state.value.title) }) }}</h1>
+      <p class="soft">
+        {{ t('run.sheet.lead') }}
+        <button type="button" class="no-print" @click="print">{{ t('shell.print') }}</button>{{ ' '
+        }}<RouterLink class="no-print" :to="{ name: 'run', params: { homeId, runId } }">{{
+          t('run.sheet.toRun')
+        }}</RouterLink>
+      </p>
+    </header>
+    <div class="column">
+      <div ref="saying" role="status" tabindex="-1" class="saying">
+        <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
+      </div>
+      <PageState
+        v-if="state.kind !== 'ready'"
+        :state="state"
+        :loading="t('shell.loading')"
+        :again="t('shell.tryAgain')"
+        @again="load"
+      />
+      <form v-else novalidate @submit.prevent="save">
+        <ol class="ruled">
+          <li
+            v-for="row in rows"
+            :key="row.item.key"
+            :data-sheet-item="row.item.practice"
+            :class="{ settled: row.settled }"
+          >
+            <template v-if="typed[row.item.key]">
+              <p class="title">
+                <label>
+                  <input v-model="typed[row.item.key]!.done" type="checkbox" :disabled="row.settled" />{{
+                    row.title
+                  }}
+                </label>
+                <span class="soft small">{{ row.things }}</span>
+              </p>
+              <ul class="small steps">
+                <li v-for="(step, place) in row.steps" :key="place">
+                  <template v-for="caution in step.cautions" :key="caution"
+                    ><span class="caution">{{ caution }}</span
+                    >{{ ' ' }}</template
+                  >{{ step.says }}
+                </li>
+              </ul>
+              <div class="fill">
+                <label class="short"
+                  >{{ t('run.sheet.day')
+                  }}<input
+                    v-model="typed[row.item.key]!.date"
+                    type="date"
+                    :max="home.on ?? ''"
+                    :aria-invalid="bad.includes(row.item.key)"
+                /></label>
+                <label class="short"
+                  >{{ t('run.sheet.minutes')
+                  }}<input
+                    v-model="typed[row.item.key]!.minutes"
+                    inputmode="numeric"
+                    :aria-invalid="bad.includes(row.item.key)"
+                /></label>
+                <label class="long"
+                  >{{ t('run.sheet.note') }}<input v-model="typed[row.item.key]!.note"
+                /></label>
+              </div>
+              <fieldset v-for="one in row.readings" :key="one.id" class="small">
+                <legend>{{ aboutText(speech, one.reading.code).title }}</legend>
+                <ReadingFields
+                  :model-value="typed[row.item.key]!.readings[one.id] ?? {}"
+                  :reading="one.reading"
+                  :speech="speech"
+                  :measures="measures"
+                  :problems="problems[one.id] ?? []"
+                  @update:model-value="typed[row.item.key]!.readings[one.id] = $event"
+                />
+              </fieldset>
+            </template>
+          </li>
+        </ol>
+        <p class="no-print">
+          <button type="submit" class="main" :disabled="busy || !home.mayWrite" data-act="save-sheet">
+            {{ t('run.sheet.save') }}
+          </button>
+        </p>
+      </form>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 1rem;
+  font-weight: 600;
+}
+
+li {
+  padding: 0.25rem 0;
+  break-inside: avoid;
+}
+
+.steps li {
+  display: inline;
+}
+
+.steps li::before {
+  content: '☐ ';
+}
+
+.steps li + li {
+  margin-left: 0.75rem;
+}
+
+.caution {
+  color: var(--rust);
+}
+
+.fill {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1rem;
+}
+
+.fill label {
+  flex: 1 1 7rem;
+}
+
+.fill .long {
+  flex: 4 1 16rem;
+}
+
+.settled {
+  color: var(--soft);
+}
+
+@media print {
+  .paper {
+    font-size: 8.5pt;
+    line-height: 1.25;
+  }
+
+  .column {
+    margin-left: 0;
+    padding-left: 0;
+    border-left: 0;
+  }
+
+  input:not([type='checkbox']) {
+    border-width: 0 0 1px;
+  }
+}
+</style>

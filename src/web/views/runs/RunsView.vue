@@ -1,0 +1,285 @@
+<script setup lang="ts">
+import { v7 as uuid } from 'uuid';
+import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import PageState from '../../components/PageState.vue';
+import type { RunBody } from '../../../contract/runs.ts';
+import type { KnownBody } from '../../../contract/schemas.ts';
+import { planDuties, planRound } from '../../../core/runs/planRun.ts';
+import { ROUNDS } from '../../../core/runs/rounds.ts';
+import { isSettled, stateOf, type RunState } from '../../../core/runs/runState.ts';
+import { currentUnit } from '../../../core/house/house.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import { dateText, words } from '../../../locales/speech.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import { call } from '../../api/client.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useHome } from '../../stores/home.ts';
+import { itemTitle, runHouseOf } from './runHouse.ts';
+
+/** Runs begun, rounds to start, and duties to take together. */
+const route = useRoute();
+const router = useRouter();
+const home = useHome();
+const speech = useSpeech();
+const { tell } = useErrorText();
+const t = computed(() => speech.value.t);
+const homeId = String(route.params['homeId']);
+const runs = ref<RunBody[]>([]);
+const known = ref<KnownBody | null>(null);
+const picked = ref<string[]>([]);
+const shown = ref<string | null>(null);
+const wrong = ref('');
+const busy = ref(false);
+const dropping = ref<string | null>(null);
+
+const { state, load } = useLoading(async () => {
+  const params = { homeId };
+  const [, body, list] = await Promise.all([
+    home.load(homeId),
+    call('known', { params }),
+    call('runs', { params }),
+  ]);
+  known.value = body;
+  runs.value = list;
+  await startAsked();
+});
+
+const from = computed(() =>
+  home.house && known.value ? runHouseOf(home.house, home.rows, known.value, home.find) : null,
+);
+const rounds = computed(() => {
+  const { house } = home;
+  return ROUNDS.map((round) => {
+    const plan = from.value ? planRound(round, from.value) : null;
+    return {
+      round,
+      plan,
+      title: words(speech.value, round.title),
+      lead: words(speech.value, round.lead),
+      items: plan && house ? plan.items.map((item) => itemTitle(item, house, speech.value)) : [],
+    };
+  });
+});
+/** What is due, or soon is, to take together. */
+const duties = computed(() => {
+  const { house } = home;
+  if (!house) return [];
+  return home.rows
+    .flatMap(({ dutyId, occurrence, retired }) => {
+      const duty = house.duties.find(({ id }) => id === dutyId);
+      if (!duty || retired || !occurrence) return [];
+      const name = currentUnit(house.assets, duty.asset)?.name ?? '';
+      const { due } = occurrence.window;
+      return [
+        {
+          id: dutyId,
+          title: practiceTitle(speech.value, duty.practice),
+          name,
+          due,
+          on: dateText(speech.value, due),
+        },
+      ];
+    })
+    .sort((a, b) => (a.due < b.due ? -1 : 1))
+    .slice(0, 40);
+});
+
+const listed = computed(() =>
+  runs.value.map((run) => ({
+    ...run,
+    title: words(speech.value, run.state.title),
+    about: t.value('runs.begun', {
+      on: dateText(speech.value, run.begunAt.slice(0, 10) as CivilDate),
+      done: run.state.items.filter(({ key }) => isSettled(stateOf(run.state, key))).length,
+      all: run.state.items.length,
+    }),
+  })),
+);
+
+async function begin(plan: RunState): Promise<void> {
+  if (busy.value || plan.items.length === 0) return;
+  busy.value = true;
+  try {
+    const runId = uuid();
+    await call('saveRun', { params: { homeId, runId }, body: { saw: 0, state: plan } });
+    await router.push({ name: 'run', params: { homeId, runId } });
+  } catch (error) {
+    wrong.value = tell(error).text;
+  } finally {
+    busy.value = false;
+  }
+}
+
+const titleOfSome = (ids: readonly string[]): string => {
+  const titles = new Set(duties.value.filter(({ id }) => ids.includes(id)).map(({ title }) => title));
+  return titles.size === 1
+    ? ([...titles][0] ?? '')
+    : t.value('runs.pickTitle', { n: ids.length }, ids.length);
+};
+
+async function beginPicked(ids: readonly string[]): Promise<void> {
+  if (from.value) await begin(planDuties(ids, titleOfSome(ids).slice(0, 200), from.value));
+}
+
+/** An address may name duties, as Today does, to begin with them at once. */
+async function startAsked(): Promise<void> {
+  const asked = route.query['duty'];
+  if (typeof asked === 'string' && home.mayWrite) await beginPicked(asked.split(','));
+}
+
+async function drop(runId: string): Promise<void> {
+  try {
+    await call('dropRun', { params: { homeId, runId } });
+    runs.value = runs.value.filter(({ id }) => id !== runId);
+    dropping.value = null;
+  } catch (error) {
+    wrong.value = tell(error).text;
+  }
+}
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('runs.title') }}</h1>
+      <p class="soft">{{ t('runs.lead') }}</p>
+    </header>
+    <div class="column">
+      <p v-if="wrong" class="notice wrong" role="alert">{{ wrong }}</p>
+      <PageState
+        v-if="state.kind !== 'ready'"
+        :state="state"
+        :loading="t('shell.loading')"
+        :again="t('shell.tryAgain')"
+        @again="load"
+      />
+      <template v-else>
+        <section v-for="over in [false, true]" :key="String(over)">
+          <template v-if="listed.some(({ finished }) => finished === over)">
+            <h2>{{ t(over ? 'runs.over' : 'runs.open') }}</h2>
+            <ul class="ruled">
+              <li v-for="run in listed.filter(({ finished }) => finished === over)" :key="run.id" class="row">
+                <span>
+                  {{ run.title }} <span class="soft small">{{ run.about }}</span>
+                </span>
+                <span class="acts">
+                  <RouterLink :to="{ name: 'run', params: { homeId, runId: run.id } }"
+                    >{{ over ? t('runs.more') : t('runs.goOn')
+                    }}<span class="unseen">: {{ run.title }}</span></RouterLink
+                  >
+                  <template v-if="!over && home.mayWrite">
+                    <template v-if="dropping === run.id">
+                      {{ t('runs.dropAsk') }}
+                      <button type="button" class="grave" @click="drop(run.id)">{{ t('runs.drop') }}</button>
+                      <button type="button" @click="dropping = null">{{ t('shell.cancel') }}</button>
+                    </template>
+                    <button v-else type="button" @click="dropping = run.id">
+                      {{ t('runs.drop') }} …<span class="unseen"> {{ run.title }}</span>
+                    </button>
+                  </template>
+                </span>
+              </li>
+            </ul>
+          </template>
+        </section>
+        <section>
+          <h2>{{ t('runs.rounds') }}</h2>
+          <ul class="ruled">
+            <li v-for="one in rounds" :key="one.round.code" :data-round="one.round.code">
+              <p class="row">
+                <span>
+                  <strong>{{ one.title }}</strong> <span class="soft">{{ one.lead }}</span>
+                </span>
+                <span class="acts">
+                  <button
+                    v-if="one.items.length > 0"
+                    type="button"
+                    :aria-expanded="shown === one.round.code"
+                    @click="shown = shown === one.round.code ? null : one.round.code"
+                  >
+                    {{ t('runs.items', { n: one.items.length }, one.items.length)
+                    }}<span class="unseen">: {{ one.title }}</span>
+                  </button>
+                  <span v-else class="soft">{{ t('runs.empty') }}</span>
+                  <button
+                    v-if="home.mayWrite && one.plan && one.items.length > 0"
+                    type="button"
+                    class="main"
+                    :disabled="busy"
+                    data-act="start"
+                    @click="begin(one.plan)"
+                  >
+                    {{ t('runs.start') }}<span class="unseen">: {{ one.title }}</span>
+                  </button>
+                </span>
+              </p>
+              <ol v-if="shown === one.round.code" class="small items">
+                <li v-for="(title, place) in one.items" :key="place">{{ title }}</li>
+              </ol>
+            </li>
+          </ul>
+        </section>
+        <section v-if="home.mayWrite">
+          <h2>{{ t('runs.pick') }}</h2>
+          <p v-if="duties.length === 0" class="soft">{{ t('runs.pickNone') }}</p>
+          <form v-else @submit.prevent="beginPicked(picked)">
+            <ul class="ruled">
+              <li v-for="duty in duties" :key="duty.id">
+                <label class="row">
+                  <span
+                    ><input v-model="picked" type="checkbox" :value="duty.id" />{{ duty.title }},
+                    {{ duty.name }}</span
+                  >
+                  <span class="soft small">{{ duty.on }}</span>
+                </label>
+              </li>
+            </ul>
+            <p class="foot">
+              <button type="submit" class="main" :disabled="busy || picked.length === 0">
+                {{ t('runs.pickStart') }}
+              </button>
+            </p>
+          </form>
+        </section>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+section + section {
+  margin-top: var(--line);
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0 1.25rem;
+  padding: 0.25rem 0;
+}
+
+.row > :first-child {
+  flex: 1 1 18rem;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 1.25rem;
+}
+
+.items {
+  padding: 0 0 0.5rem 1.5rem;
+  list-style: decimal;
+  columns: 18rem 2;
+}
+
+.foot {
+  margin-top: calc(var(--line) / 2);
+}
+</style>

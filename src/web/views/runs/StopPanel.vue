@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import AppSign from '../../components/AppSign.vue';
+import TextField from '../../components/TextField.vue';
+import type { Speech } from '../../../locales/speech.ts';
+
+/** A stop: what to do now. Everything else waits until it is answered. */
+const props = defineProps<{ title: string; lines: readonly string[]; speech: Speech }>();
+const emit = defineEmits<{ answer: [why: string] }>();
+const t = computed(() => props.speech.t);
+const why = ref('');
+</script>
+
+<template>
+  <section class="stop" role="alertdialog" :aria-label="t('run.stopTitle')">
+    <h2><AppSign name="stop" />{{ ' ' }}{{ t('run.stopTitle') }}</h2>
+    <p>{{ title }}</p>
+    <ul>
+      <li v-for="line in lines" :key="line">{{ line }}</li>
+    </ul>
+    <p class="small">{{ t('run.stopLead') }}</p>
+    <TextField v-model="why" :label="t('run.stopCalled')" maxlength="200" />
+    <p>
+      <button type="button" class="main grave" data-act="stop-answer" @click="emit('answer', why.trim())">
+        {{ t('run.stopAnswer') }}
+      </button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.stop {
+  display: grid;
+  gap: calc(var(--line) / 2);
+  padding: var(--line) 1.25rem;
+  border: 3px solid var(--rust);
+}
+
+h2 {
+  color: var(--rust);
+  font-size: 2rem;
+  line-height: 2.25rem;
+}
+
+h2 :deep(.sign) {
+  width: 2rem;
+  height: 2rem;
+}
+
+li {
+  font-size: 1.375rem;
+  line-height: 2rem;
+}
+</style>

@@ -1,0 +1,83 @@
+import type { HouseBody, KnownBody, ScheduleRow } from '../../../contract/schemas.ts';
+import type { FindPractice } from '../../../core/house/timingOf.ts';
+import type { RunHouse } from '../../../core/runs/planRun.ts';
+import type { Practice } from '../../../core/catalogue/practice.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import type { Hazard } from '../../../core/catalogue/lists.ts';
+import type { FactValue } from '../../../core/house/factValue.ts';
+import { readingOf } from '../../../core/readings/all.ts';
+import { judge, type Settled } from '../../../core/readings/reading.ts';
+import { settledBy } from '../../../core/readings/settled.ts';
+import { stateOf, type RunItem, type RunState } from '../../../core/runs/runState.ts';
+import { followText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
+import { cautionText } from '../../../locales/stepText.ts';
+import { doneBody } from '../today/lines.ts';
+
+/** The house a run is built from. */
+export const runHouseOf = (
+  house: HouseBody,
+  rows: readonly ScheduleRow[],
+  known: KnownBody,
+  find: FindPractice,
+): RunHouse => ({
+  house,
+  gone: known.gone,
+  retired: rows.filter(({ retired }) => retired).map(({ dutyId }) => dutyId),
+  find,
+});
+
+/** The practice an item is done by: its own, or another way chosen instead. */
+export const practiceOf = (
+  item: RunItem,
+  instead: string | null,
+  find: FindPractice,
+): Practice | undefined => {
+  const code = instead ?? item.practice;
+  return code === null || item.books ? undefined : find(code);
+};
+
+/** What an item is called. */
+export function itemTitle(item: RunItem, house: HouseBody, speech: Speech): string {
+  if (item.practice !== null) {
+    const title = practiceTitle(speech, { from: 'catalogue', code: item.practice });
+    return item.books ? speech.t('run.book', { title }) : title;
+  }
+  const duty = house.duties.find(({ id }) => id === item.duties[0]);
+  return duty ? practiceTitle(speech, duty.practice) : '';
+}
+
+/** The things an item is done to, by name. */
+export const itemThings = (item: RunItem, house: HouseBody, speech: Speech): string =>
+  speech.formats.list(
+    item.assets.flatMap((id) => {
+      const asset = house.assets.find((one) => one.id === id);
+      return asset ? [asset.name] : [];
+    }),
+  );
+
+type Traits = Readonly<Record<string, FactValue>>;
+
+/** What a home has settled of a reading. */
+export function settledOf(code: string, traits: Traits): Settled {
+  const reading = readingOf(code);
+  return reading ? settledBy(reading, traits) : {};
+}
+
+/** The occurrence a duty must name because frost or a companion opened its window early; none where it opened by itself. */
+export function openedEarly(rows: readonly ScheduleRow[], duty: string): string | undefined {
+  const occurrence = rows.find(({ dutyId }) => dutyId === duty)?.occurrence;
+  const body = occurrence ? doneBody(duty, occurrence) : null;
+  return body?.kind === 'done' ? body.occurrence : undefined;
+}
+
+/** What a stop says: what follows from the reading, or the caution that was not so and when its work is given up. */
+export function stopLines({ stop, ...run }: RunState, speech: ReadingSpeech, traits: Traits): string[] {
+  if (!stop) return [];
+  if (stop.hazard !== null) return [cautionText(speech, stop.hazard as Hazard)];
+  const kept = stateOf({ stop, ...run }, stop.item).readings.find(({ reading }) => reading === stop.reading);
+  const reading = kept && readingOf(kept.reading);
+  const answer = reading && judge(reading, kept.given, settledBy(reading, traits));
+  if (!answer || !('outcome' in answer) || answer.outcome.kind !== 'judged') return [];
+  return answer.outcome.follows.map((follow) => followText(speech, follow));
+}

@@ -1,0 +1,50 @@
+import { runStateSchema, type RunState } from '../../../core/runs/runState.ts';
+import { call } from '../../api/client.ts';
+import { useSharedDocument, type Saved } from '../../composables/useSharedDocument.ts';
+
+const NO_RUN: RunState = {
+  version: 1,
+  round: null,
+  title: '',
+  items: [],
+  states: {},
+  gathered: [],
+  begun: false,
+  at: null,
+  stop: null,
+};
+
+/** The same states, whatever the order they were come to in. */
+const sameRun = (a: RunState, b: RunState): boolean => ordered(a) === ordered(b);
+const ordered = ({ states, ...rest }: RunState): string =>
+  JSON.stringify([rest, Object.entries(states).sort(([one], [other]) => (one < other ? -1 : 1))]);
+
+/** A run: read from the server, saved after each step, and kept on this device while it cannot be. */
+export function useRun(homeId: string, runId: string) {
+  const shared = useSharedDocument({
+    key: `salt-ledger run ${runId}`,
+    schema: runStateSchema,
+    fresh: NO_RUN,
+    read: () => call('run', { params: { homeId, runId } }),
+    send: (saw, state) => call('saveRun', { params: { homeId, runId }, body: { saw, state } }),
+    same: sameRun,
+    over: 'run-over',
+  });
+
+  let saving: Promise<Saved> = Promise.resolve('saved');
+  let latest: RunState | null = null;
+
+  /** Takes a change at once and saves it after what is being saved; of several that wait only the last is sent. */
+  function put(next: RunState): Promise<Saved> {
+    shared.state.value = next;
+    latest = next;
+    const after = (): Promise<Saved> | Saved => {
+      if (latest !== next) return 'saved';
+      return shared.save(next);
+    };
+    saving = saving.then(after, after);
+    return saving;
+  }
+
+  return { ...shared, put };
+}

@@ -1,0 +1,48 @@
+import { computed, ref } from 'vue';
+import type { ClimateView } from '../../../contract/schemas.ts';
+import type { FactValue } from '../../../core/house/factValue.ts';
+import { catalogue } from '../../catalogue.ts';
+import { otherWays } from '../../../core/runs/order.ts';
+import type { RunItem } from '../../../core/runs/runState.ts';
+import { words } from '../../../locales/speech.ts';
+import { call } from '../../api/client.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useReadings } from '../../composables/useReadings.ts';
+import { useHome } from '../../stores/home.ts';
+import { useRun } from './useRun.ts';
+
+/** What both pages of a run need: the run, the house it is in, what is known of it, and the weather ahead. */
+export function useRunPage(homeId: string, runId: string) {
+  const home = useHome();
+  const run = useRun(homeId, runId);
+  const readings = useReadings();
+  const outlook = ref<ClimateView['outlook']>([]);
+
+  const { state, load } = useLoading(async () => {
+    await Promise.all([home.load(homeId), readings.loadKnown(homeId), run.load()]);
+    // Without a climate there is no weather to tell; the run needs none.
+    const climate = await call('climate', { params: { homeId } }).catch(() => null);
+    outlook.value = climate?.outlook ?? [];
+  });
+  const factsOf = (asset: string): Readonly<Record<string, FactValue>> =>
+    readings.known.value?.facts[asset] ?? home.house?.assets.find(({ id }) => id === asset)?.facts ?? {};
+
+  /** Other ways to the same, where this one is not possible. */
+  const waysOf = (item: RunItem): { code: string; title: string }[] =>
+    otherWays(item, catalogue.value?.practices ?? []).flatMap((code) => {
+      const practice = home.find(code);
+      return practice ? [{ code, title: words(readings.speech.value, practice.title) }] : [];
+    });
+
+  return {
+    home,
+    run,
+    readings,
+    outlook,
+    state,
+    load,
+    factsOf,
+    waysOf,
+    ready: computed(() => home.house !== null),
+  };
+}
