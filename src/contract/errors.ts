@@ -31,6 +31,8 @@ export const ERROR_CODES = [
   'too-many-photos',
   'walk-over',
   'run-over',
+  'document-unreadable',
+  'too-many-documents',
   'too-large',
   'unavailable',
   'internal',

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { houseFileSchema } from '../core/formats/houseFile.ts';
 import { codeSchema } from '../core/schedule/rule.ts';
 import type { Permission } from './access.ts';
+import * as record from './record.ts';
 import * as r from './runs.ts';
 import * as s from './schemas.ts';
 
@@ -25,6 +26,7 @@ const ofPractice = z.strictObject({ homeId: s.uuidSchema, code: codeSchema });
 const ofSpace = z.strictObject({ homeId: s.uuidSchema, spaceId: s.uuidSchema });
 const ofAsset = z.strictObject({ homeId: s.uuidSchema, assetId: s.uuidSchema });
 const ofPhoto = z.strictObject({ homeId: s.uuidSchema, photoId: s.uuidSchema });
+const ofDocument = z.strictObject({ homeId: s.uuidSchema, documentId: s.uuidSchema });
 const ofRun = z.strictObject({ homeId: s.uuidSchema, runId: s.uuidSchema });
 const ofDuty = z.strictObject({ homeId: s.uuidSchema, dutyId: s.uuidSchema });
 
@@ -67,11 +69,42 @@ export const ROUTES = {
   today: route('GET', '/api/homes/:homeId/today', 'read', home(nothing, s.todaySchema)),
   ledger: route('GET', '/api/homes/:homeId/entries', 'read', {
     params: ofHome,
-    query: s.ledgerQuerySchema,
+    query: record.ledgerQuerySchema,
     body: nothing,
     response: s.ledgerPageSchema,
   }),
   append: route('POST', '/api/homes/:homeId/entries', 'write', home(s.appendSchema, s.writtenSchema)),
+  totals: route('GET', '/api/homes/:homeId/totals', 'read', home(nothing, record.totalsSchema)),
+  importEntries: route(
+    'POST',
+    '/api/homes/:homeId/imported-entries',
+    'write',
+    home(record.importSchema, record.importedSchema),
+  ),
+  documents: route(
+    'GET',
+    '/api/homes/:homeId/documents',
+    'read',
+    home(nothing, z.array(record.documentSchema)),
+  ),
+  addDocument: route('PUT', '/api/homes/:homeId/documents/:documentId', 'write', {
+    params: ofDocument,
+    query: nothing,
+    body: record.newDocumentSchema,
+    response: record.documentSchema,
+  }),
+  documentFile: route('GET', '/api/homes/:homeId/documents/:documentId/file', 'read', {
+    params: ofDocument,
+    query: nothing,
+    body: nothing,
+    response: z.unknown(),
+  }),
+  dropDocument: route('DELETE', '/api/homes/:homeId/documents/:documentId', 'write', {
+    params: ofDocument,
+    query: nothing,
+    body: nothing,
+    response: done,
+  }),
   dutyHistory: route('GET', '/api/homes/:homeId/duties/:dutyId', 'read', {
     params: ofDuty,
     query: nothing,

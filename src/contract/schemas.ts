@@ -124,11 +124,6 @@ export const writtenSchema = z.strictObject({
 });
 export type Written = z.infer<typeof writtenSchema>;
 
-export const ledgerQuerySchema = z.strictObject({
-  before: z.coerce.number().int().min(1).optional(),
-  limit: z.coerce.number().int().min(1).max(200).default(50),
-  duty: uuidSchema.optional(),
-});
 const sequencedEntrySchema = entrySchema.extend({ seq: z.int() });
 /** An entry, every correction made to it in order, and what it says now. */
 export const ledgerLineSchema = z.strictObject({
@@ -196,6 +191,10 @@ export const standingSchema = z.strictObject({
   on: civilDateSchema,
   lines: z.array(standingLineSchema),
   findings: z.array(openFindingSchema),
+  /** Warranties and contracts that end soon, or have just ended. */
+  covers: z.array(
+    z.strictObject({ id: uuidSchema, asset: uuidSchema, title: z.string(), ends: civilDateSchema }),
+  ),
   /** Where dampers and controls stand, by season. */
   marks: z.array(
     z.strictObject({ asset: uuidSchema, fact: z.string(), value: z.string(), since: civilDateSchema }),

@@ -36,6 +36,7 @@ const HOME_TABLES = [
   'photo',
   'walk',
   'run',
+  'document',
 ];
 
 describe('rows of a home', () => {

@@ -14,7 +14,8 @@ import { gatheringOf } from './gather.ts';
 import { nextItem, otherWays, waitsFor } from './order.ts';
 import { planDuties, planRound, type RunHouse } from './planRun.ts';
 import { ROUND_CODES } from './round.ts';
-import { ROUNDS, roundOf } from './rounds.ts';
+import { autumnClosing } from './data/seasons.ts';
+import { ROUNDS } from './rounds.ts';
 import {
   isSettled,
   NEW_ITEM,
@@ -47,7 +48,7 @@ const first = (): HouseFile => {
   if (!file) throw new Error('no demo home');
   return file;
 };
-const autumn = (): RunState => planRound(roundOf('autumn-closing') ?? ROUNDS[0]!, houseOf(first()));
+const autumn = (): RunState => planRound(autumnClosing, houseOf(first()));
 const itemOf = (run: RunState, practice: string, row?: number) => {
   const found = run.items.find(
     (item) => item.practice === practice && (row === undefined || item.row === row),
@@ -87,7 +88,7 @@ describe('the rounds', () => {
     const run = autumn();
     expect(run.items.some(({ practice }) => practice === 'evaporative-cooler-shut')).toBe(false);
     const tap = itemOf(run, 'outdoor-tap-shut-and-drain');
-    const without = planRound(roundOf('autumn-closing') ?? ROUNDS[0]!, houseOf(first(), tap.duties));
+    const without = planRound(autumnClosing, houseOf(first(), tap.duties));
     expect(without.items.some(({ key }) => key === tap.key)).toBe(false);
     expect(runStateSchema.safeParse(run).success).toBe(true);
   });

@@ -63,6 +63,8 @@ export const problems = {
     'photo-unreadable': 'That file cannot be read as a photo: a JPEG, PNG or WebP it must be.',
     'too-many-photos': 'This home has {maximum} photos, which is all it can hold. Take one away first.',
     'walk-over': 'This walk has ended; what it found is in the house.',
+    'document-unreadable': 'That file is not what it says it is. PDF, JPEG, PNG and plain text can be kept.',
+    'too-many-documents': 'There are as many papers as can be kept. Take one away first.',
     'run-over': 'This run has been finished on another device; what it left is in the ledger.',
     'too-large': 'That is more than can be taken at once.',
     unavailable: 'The ledger cannot be reached just now. Nothing is lost; it will be tried again.',

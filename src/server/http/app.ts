@@ -9,14 +9,15 @@ import { answerErrors } from './errors.ts';
 import { accountHandlers } from './handlers/accounts.ts';
 import { homeHandlers } from './handlers/homes.ts';
 import { houseHandlers } from './handlers/house.ts';
+import { recordHandlers } from './handlers/record.ts';
 import { runHandlers } from './handlers/runs.ts';
 import { ledgerHandlers } from './handlers/ledger.ts';
 import { mountRoutes } from './mount.ts';
 import { limitAttempts, refuseCrossSite, securityHeaders } from './security.ts';
 import { onlySignedIn, sessions } from './session.ts';
 
-/** Where photos are sent: they are larger than anything else may be. */
-const PHOTOS = '/api/homes/:homeId/photos';
+/** Where photos, papers and whole tables are sent: they are larger than anything else may be. */
+const LARGE = ['photos', 'documents', 'imported-entries'].map((what) => `/api/homes/:homeId/${what}`);
 
 /** The whole of HTTP: the API below `/api`, the built page everywhere else. */
 export function createApp(services: Services, pool: Pool): Express {
@@ -27,7 +28,7 @@ export function createApp(services: Services, pool: Pool): Express {
   if (services.config.publicUrl) app.set('trust proxy', 1);
   app.use(securityHeaders(services));
   app.use('/api', refuseCrossSite(services));
-  app.use(PHOTOS, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
+  app.use(LARGE, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
   app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
   app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
   app.use(
@@ -37,6 +38,7 @@ export function createApp(services: Services, pool: Pool): Express {
       ...houseHandlers,
       ...ledgerHandlers,
       ...runHandlers,
+      ...recordHandlers,
     }),
   );
   app.use('/api', () => {

@@ -20,6 +20,15 @@ export class ImageAnswer {
   constructor(readonly jpeg: Buffer) {}
 }
 
+/** What a handler answers with where the answer is a paper to keep. */
+export class FileAnswer {
+  constructor(
+    readonly file: Buffer,
+    readonly type: string,
+    readonly fileName: string,
+  ) {}
+}
+
 interface Call<N extends RouteName> {
   readonly services: Services;
   readonly request: Request;

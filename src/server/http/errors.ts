@@ -35,6 +35,8 @@ const STATUS: Record<ErrorCode, number> = {
   'too-many-photos': 422,
   'walk-over': 409,
   'run-over': 409,
+  'document-unreadable': 422,
+  'too-many-documents': 422,
   'too-large': 413,
   unavailable: 503,
   internal: 500,

@@ -5,7 +5,7 @@ import { ROUTES, type RouteName, type RouteSpec } from '../../contract/routes.ts
 import type { Permission } from '../../contract/access.ts';
 import { inHome } from '../services/access.ts';
 import { Failure } from '../services/failure.ts';
-import { ImageAnswer, type Handlers, type Services } from './context.ts';
+import { FileAnswer, ImageAnswer, type Handlers, type Services } from './context.ts';
 import { personOf } from './session.ts';
 
 /** Mounts every route of the table: who may call is settled first, then what was sent is read, then the handler runs. */
@@ -27,6 +27,13 @@ export function mountRoutes(services: Services, handlers: Handlers): Router {
 function send(response: Response, body: unknown): void {
   if (body instanceof ImageAnswer)
     response.set('cache-control', 'private, no-cache').type('image/jpeg').send(body.jpeg);
+  else if (body instanceof FileAnswer)
+    // A paper came from someone's hand: it is saved, never run or shown as a page of this address.
+    response
+      .set('cache-control', 'private, no-cache')
+      .attachment(body.fileName)
+      .type(body.type)
+      .send(body.file);
   else response.set('cache-control', 'no-store').json(body);
 }
 

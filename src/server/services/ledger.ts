@@ -4,12 +4,13 @@ import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Weather } from '../../core/climate/weather.ts';
 import { relatedDuties } from '../../core/house/companions.ts';
 import type { Home } from '../../core/house/house.ts';
-import type { Entry } from '../../core/ledger/entry.ts';
+import type { Entry, EntryKind } from '../../core/ledger/entry.ts';
+import { matches, type LedgerFilter } from '../../core/ledger/filter.ts';
 import { applyCorrections } from '../../core/ledger/corrections.ts';
 import type { Tx } from '../db/database.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import * as entries from '../stores/entryStore.ts';
-import type { SequencedEntry } from '../stores/entryStore.ts';
+import type { PageFilter, SequencedEntry } from '../stores/entryStore.ts';
 import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
@@ -119,22 +120,40 @@ export async function writeDrafts(
   return written;
 }
 
-/** A page of the ledger, newest written first; each line with every correction made to it and what it says now. */
-export async function ledgerPage(
-  tx: Tx,
-  home: Home,
-  query: { before?: number | undefined; limit: number; duty?: string | undefined },
-): Promise<LedgerPage> {
-  const page = await entries.loadPage(tx, home.id, query);
-  const threads = await entries.loadThreads(
-    tx,
-    home.id,
-    page.map(({ id }) => id),
-  );
-  const lines = threadLines(page, threads);
-  const last = page.at(-1);
-  return { lines, next: last && page.length === query.limit && last.seq > 1 ? last.seq : null };
+type PageQuery = { before?: number | undefined; limit: number } & PageFilter;
+
+/** How many pages are looked through for one that is full; past them the reader asks for more. */
+const PAGES_AT_ONCE = 8;
+
+/**
+ * A page of the ledger, newest written first; each line with every correction made to it and what it says now. Filters go by what a line
+ * says now: rows are found as they were written, or corrected, and judged as they stand.
+ */
+export async function ledgerPage(tx: Tx, home: Home, query: PageQuery): Promise<LedgerPage> {
+  const lines: LedgerLine[] = [];
+  let before = query.before;
+  for (let pages = 0; pages < PAGES_AT_ONCE; pages += 1) {
+    const page = await entries.loadPage(tx, home.id, { ...query, before });
+    const threads = await entries.loadThreads(
+      tx,
+      home.id,
+      page.map(({ id }) => id),
+    );
+    const found = threadLines(page, threads).filter((line) => isWanted(line, query));
+    lines.push(...found.slice(0, query.limit - lines.length));
+    const last = lines.length === query.limit ? lines.at(-1)?.entry.seq : page.at(-1)?.seq;
+    if (page.length < query.limit || last === undefined || last <= 1) {
+      const cut = lines.length === query.limit && last !== undefined && last > (page.at(-1)?.seq ?? 0);
+      return { lines, next: cut ? last : null };
+    }
+    before = last;
+    if (lines.length === query.limit) break;
+  }
+  return { lines, next: before ?? null };
 }
+
+const isWanted = ({ entry, date, body }: LedgerLine, { kind, ...filter }: PageQuery): boolean =>
+  matches({ date, by: entry.by, body }, { ...filter, kind: kind as EntryKind | undefined } as LedgerFilter);
 
 function threadLines(page: readonly SequencedEntry[], threads: readonly SequencedEntry[]): LedgerLine[] {
   const standing = new Map(applyCorrections(threads).map((item) => [item.entry.id, item]));

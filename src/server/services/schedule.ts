@@ -5,6 +5,7 @@ import { stationWeather } from '../../core/climate/stationWeather.ts';
 import type { Home, House } from '../../core/house/house.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { openFindings } from '../../core/ledger/findings.ts';
+import { coversEnding } from '../../core/ledger/covers.ts';
 import { standingMarks } from '../../core/ledger/marks.ts';
 import { seriesOf } from '../../core/readings/series.ts';
 import { settledHistory } from '../../core/readings/settled.ts';
@@ -13,6 +14,7 @@ import type { Surroundings } from '../../core/schedule/replayHouse.ts';
 import { standingLines } from '../../core/schedule/standingLines.ts';
 import type { Tx } from '../db/database.ts';
 import { loadLedger, lockLedger } from '../stores/entryStore.ts';
+import { listCovers } from '../stores/documentStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { loadWindows, saveWindows, toScheduleRow, type StoredWindow } from '../stores/windowStore.ts';
 import { canonicalHash } from './chain.ts';
@@ -73,6 +75,7 @@ export async function standingOn(tx: Tx, home: Home, today: CivilDate): Promise<
     on: today,
     lines: standingLines(house, ledger, today, surroundingsOf(house, today)),
     findings: openFindings(ledger, today),
+    covers: coversEnding(await listCovers(tx, home.id), today),
     marks: standingMarks(ledger, today),
   };
 }

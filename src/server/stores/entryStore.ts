@@ -104,12 +104,62 @@ export async function loadThreads(tx: Tx, homeId: string, ids: readonly string[]
   );
 }
 
-/** A page of entries that are not corrections, newest written first. */
+/** What narrows a page down as the rows were written; corrections may have moved a line in or out, so these are let through. */
+export interface PageFilter {
+  readonly kind?: string | undefined;
+  readonly text?: string | undefined;
+  readonly named?: readonly string[] | undefined;
+  readonly assets?: readonly string[] | undefined;
+  readonly duties?: readonly string[] | undefined;
+  readonly person?: string | undefined;
+  readonly verdict?: string | undefined;
+  readonly from?: string | undefined;
+  readonly to?: string | undefined;
+  readonly leastCost?: number | undefined;
+}
+
+const anyOf = (column: SQL, ids: readonly string[]): SQL =>
+  sql`${column} IN (${sql.join(
+    ids.map((id) => sql`${id}`),
+    sql`, `,
+  )})`;
+const saidAsset = sql`(${entry.body} ->> 'asset')`;
+const saidDuty = sql`${entry.dutyId}::text`;
+
+/** Whether an entry is about one of some things or duties. */
+const isAbout = (ids: readonly string[]): SQL =>
+  ids.length === 0 ? sql`false` : sql`(${anyOf(saidAsset, ids)} OR ${anyOf(saidDuty, ids)})`;
+
+function wantedAsWritten(filter: PageFilter): SQL | undefined {
+  const { kind, text, assets, duties, person, verdict, from, to, leastCost } = filter;
+  return and(
+    kind === undefined ? undefined : sql`${entry.kind} = ${kind}`,
+    text === undefined || text === ''
+      ? undefined
+      : sql`(${entry.body}::text ILIKE ${`%${text.replaceAll(/[\\%_]/g, '\\$&')}%`} OR ${isAbout(filter.named ?? [])})`,
+    assets === undefined && duties === undefined
+      ? undefined
+      : isAbout([...(assets ?? []), ...(duties ?? [])]),
+    person === undefined
+      ? undefined
+      : sql`(${entry.byPerson} = ${person} OR ${entry.body} ->> 'who' = ${person})`,
+    verdict === undefined
+      ? undefined
+      : sql`(${entry.body} ->> 'verdict' = ${verdict} OR ${entry.body} #>> '{judged,verdict}' = ${verdict})`,
+    from === undefined ? undefined : sql`${entry.date} >= ${from}`,
+    to === undefined ? undefined : sql`${entry.date} <= ${to}`,
+    leastCost === undefined ? undefined : sql`(${entry.body} ->> 'cost')::numeric >= ${leastCost}`,
+  );
+}
+
+/** A page of entries that are not corrections, newest written first: those that fit as written, and any that were corrected. */
 export async function loadPage(
   tx: Tx,
   homeId: string,
-  page: { before?: number | undefined; limit: number; duty?: string | undefined },
+  page: { before?: number | undefined; limit: number } & PageFilter,
 ): Promise<SequencedEntry[]> {
+  const fits = wantedAsWritten(page);
+  const corrected = sql`EXISTS (SELECT 1 FROM entry c WHERE c.home_id = ${homeId} AND c.target_id = ${entry.id})`;
   const rows = await tx
     .select()
     .from(entry)
@@ -118,10 +168,20 @@ export async function loadPage(
         eq(entry.homeId, homeId),
         isNull(entry.targetId),
         page.before === undefined ? undefined : lt(entry.seq, page.before),
-        page.duty === undefined ? undefined : eq(entry.dutyId, page.duty),
+        fits && or(fits, corrected),
       ),
     )
     .orderBy(desc(entry.seq))
     .limit(page.limit);
   return rows.map(toEntry);
 }
+
+/** What totals are made of: work, closings and purchases, and every correction, in sequence. */
+export const loadForTotals = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
+  inSequence(
+    tx,
+    and(
+      eq(entry.homeId, homeId),
+      inArray(entry.kind, ['done', 'findingClosed', 'bought', 'amends', 'voids']),
+    ),
+  );

@@ -15,3 +15,4 @@ export * from './session.ts';
 export * from './space.ts';
 export * from './walk.ts';
 export * from './run.ts';
+export * from './document.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
-import { useRoute } from 'vue-router';
-import type { LedgerLine as Line, ScheduleRow } from '../../../contract/schemas.ts';
+import { useRoute, useRouter } from 'vue-router';
+import type { LedgerLine as Line, LedgerPage, ScheduleRow } from '../../../contract/schemas.ts';
 import { isAmendable, isVoidable } from '../../../core/ledger/corrections.ts';
 import PageState from '../../components/PageState.vue';
 import { dateText } from '../../../locales/speech.ts';
@@ -15,10 +15,22 @@ import type { Outcome } from '../../stores/outbox.ts';
 import CorrectDialog from './CorrectDialog.vue';
 import LedgerLine from './LedgerLine.vue';
 import StrikeDialog from './StrikeDialog.vue';
+import { currencyDigits } from '../../../locales/format.ts';
+import FilterForm from './FilterForm.vue';
+import TableExchange from './TableExchange.vue';
+import TotalsTable from './TotalsTable.vue';
+import {
+  FILTER_FIELDS,
+  filterQuery,
+  isFiltered,
+  type FilterDraft,
+  type FilterField,
+} from './ledgerFilter.ts';
 import { dutyName } from './describe.ts';
 
 const PAGE = 50;
 const route = useRoute();
+const router = useRouter();
 const home = useHome();
 const speech = useSpeech();
 const { write } = useWriting();
@@ -34,9 +46,69 @@ const saying = useTemplateRef('saying');
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 
+/** What the address asks for: a filter can be passed on, and a thing's page leads here. */
+const filter = ref<FilterDraft>(fromAddress());
+const wrongField = ref<FilterField | null>(null);
+function fromAddress(): FilterDraft {
+  const asked = FILTER_FIELDS.map((field) => [field, String(route.query[field] ?? '')] as const);
+  return Object.fromEntries(asked) as FilterDraft;
+}
+const currency = computed(() => home.house?.home.currency ?? 'USD');
+
+/** The filters as the server takes them; none while one is not right. */
+function queryNow(): Record<string, string | number> {
+  if (!home.house) return {};
+  const read = filterQuery(filter.value, home.house, speech.value, currencyDigits(currency.value));
+  wrongField.value = 'wrong' in read ? read.wrong : null;
+  return 'query' in read ? read.query : {};
+}
+
+async function applyFilter(draft: FilterDraft): Promise<void> {
+  filter.value = draft;
+  const query = Object.fromEntries(Object.entries(draft).filter(([, text]) => text !== ''));
+  await router.replace({ name: 'ledger', params: { homeId }, query });
+  queryNow();
+  if (wrongField.value !== null) return;
+  busy.value = true;
+  try {
+    await fetchPage(null);
+    said.value = null;
+  } catch (error) {
+    said.value = { text: tell(error).text, wrong: true };
+  } finally {
+    busy.value = false;
+  }
+}
+
+/** Every line that fits, page after page. */
+async function allLines(): Promise<Line[]> {
+  const all: Line[] = [];
+  let before: number | null = null;
+  do {
+    const query: Record<string, string | number> = {
+      ...queryNow(),
+      limit: 1_000,
+      ...(before !== null && { before }),
+    };
+    const page: LedgerPage = await call('ledger', { params: { homeId }, query: query as never });
+    all.push(...page.lines);
+    before = page.next;
+  } while (before !== null);
+  return all;
+}
+
+async function taken(text: string): Promise<void> {
+  await home.load(homeId);
+  await fetchPage(null);
+  said.value = { text, wrong: false };
+  await nextTick();
+  saying.value?.focus();
+}
+
 async function fetchPage(before: number | null, limit = PAGE): Promise<void> {
-  const query = before === null ? { limit } : { limit, before };
-  const page = await call('ledger', { params: { homeId }, query });
+  const query = { ...queryNow(), limit, ...(before !== null && { before }) };
+  // The contract reads ids from one text and numbers from theirs, as an address holds them.
+  const page = await call('ledger', { params: { homeId }, query: query as never });
   lines.value = before === null ? page.lines : [...lines.value, ...page.lines];
   next.value = page.next;
 }
@@ -126,7 +198,27 @@ async function restore(line: Line): Promise<void> {
       @again="load"
     />
     <template v-else-if="home.house">
-      <p v-if="lines.length === 0" class="notice">{{ t('ledger.empty') }}</p>
+      <FilterForm
+        :house="home.house"
+        :speech="speech"
+        :filter="filter"
+        :wrong="wrongField"
+        :currency="currency"
+        :busy="busy"
+        @filter="applyFilter"
+      />
+      <TotalsTable :home-id="homeId" :speech="speech" :currency="currency" />
+      <TableExchange
+        :house="home.house"
+        :speech="speech"
+        :today="home.on ?? speech.today"
+        :may-write="home.mayWrite"
+        :all-lines="allLines"
+        @taken="taken"
+      />
+      <p v-if="lines.length === 0" class="notice">
+        {{ t(isFiltered(filter) ? 'record.none' : 'ledger.empty') }}
+      </p>
       <ul v-else class="ruled">
         <LedgerLine
           v-for="line in lines"

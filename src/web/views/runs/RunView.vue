@@ -25,6 +25,7 @@ import { useOutbox } from '../../stores/outbox.ts';
 import GatherPanel from './GatherPanel.vue';
 import ItemDetails from './ItemDetails.vue';
 import ItemPanel from './ItemPanel.vue';
+import RunOverview from './RunOverview.vue';
 import StopPanel from './StopPanel.vue';
 import { itemThings, itemTitle, openedEarly, practiceOf, settledOf, stopLines } from './runHouse.ts';
 import { useRunPage } from './useRunPage.ts';
@@ -208,27 +209,13 @@ async function finish(): Promise<void> {
       @again="load"
     />
     <div v-else-if="home.house" class="desk">
-      <nav class="overview no-print" :aria-label="t('run.overview')">
-        <details open>
-          <summary>{{ t('run.overview') }}</summary>
-          <ul>
-            <template v-for="line in overview" :key="line.item.key">
-              <li v-if="line.heading" class="heading">{{ line.heading }}</li>
-              <li :class="line.status">
-                <button
-                  type="button"
-                  :aria-current="item?.key === line.item.key && current.begun ? 'step' : undefined"
-                  :disabled="current.stop !== null || finished"
-                  @click="goTo(line.item.key)"
-                >
-                  {{ line.title }}
-                </button>
-                <span v-if="line.status !== 'open'" class="small">{{ t(`run.settled.${line.status}`) }}</span>
-              </li>
-            </template>
-          </ul>
-        </details>
-      </nav>
+      <RunOverview
+        :lines="overview"
+        :at="current.begun ? (item?.key ?? null) : null"
+        :closed="current.stop !== null || finished"
+        :speech="speech"
+        @go="goTo"
+      />
       <div class="work">
         <p v-if="finished" class="notice">
           {{ t('run.over') }}
@@ -352,45 +339,6 @@ async function finish(): Promise<void> {
   gap: 0 1.5rem;
 }
 
-.overview ul {
-  margin-top: 0.25rem;
-}
-
-.overview li {
-  line-height: 1.25rem;
-}
-
-.heading {
-  margin-top: 0.5rem;
-  font-weight: 600;
-}
-
-.overview button {
-  min-height: 1.5rem;
-  color: var(--ink);
-  font-size: 0.9375rem;
-  line-height: 1.25rem;
-  text-align: left;
-  text-decoration: none;
-}
-
-.overview .done button,
-.overview .skipped button,
-.overview .impossible button {
-  color: var(--soft);
-  text-decoration: line-through;
-}
-
-.overview .stopped button {
-  color: var(--rust);
-}
-
-.overview button[aria-current] {
-  box-shadow: inset 3px 0 var(--brine);
-  padding-left: 0.5rem;
-  font-weight: 600;
-}
-
 .work {
   min-width: 0;
   padding-left: 1.5rem;
@@ -415,10 +363,6 @@ h2 {
   .desk {
     display: flex;
     flex-direction: column-reverse;
-  }
-
-  .overview {
-    margin-top: var(--line);
   }
 
   .work {

@@ -3,6 +3,7 @@ import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../components/PageState.vue';
+import TextField from '../../components/TextField.vue';
 import type { RunBody } from '../../../contract/runs.ts';
 import type { KnownBody } from '../../../contract/schemas.ts';
 import { planDuties, planRound } from '../../../core/runs/planRun.ts';
@@ -83,8 +84,18 @@ const duties = computed(() => {
         },
       ];
     })
-    .sort((a, b) => (a.due < b.due ? -1 : 1))
-    .slice(0, 40);
+    .sort((a, b) => (a.due < b.due ? -1 : 1));
+});
+/** How many duties are listed before one looks for others. */
+const LISTED = 15;
+const seek = ref('');
+const offered = computed(() => {
+  const words = seek.value.trim().toLowerCase();
+  const some = duties.value.filter(({ title, name }) => `${title} ${name}`.toLowerCase().includes(words));
+  const chosen = duties.value.filter(
+    ({ id }) => picked.value.includes(id) && !some.some((one) => one.id === id),
+  );
+  return [...chosen, ...(words === '' ? some.slice(0, LISTED) : some)];
 });
 
 const listed = computed(() =>
@@ -226,8 +237,9 @@ async function drop(runId: string): Promise<void> {
           <h2>{{ t('runs.pick') }}</h2>
           <p v-if="duties.length === 0" class="soft">{{ t('runs.pickNone') }}</p>
           <form v-else @submit.prevent="beginPicked(picked)">
+            <TextField v-model="seek" :label="t('upkeep.seek')" class="seek" />
             <ul class="ruled">
-              <li v-for="duty in duties" :key="duty.id">
+              <li v-for="duty in offered" :key="duty.id">
                 <label class="row">
                   <span
                     ><input v-model="picked" type="checkbox" :value="duty.id" />{{ duty.title }},
@@ -277,6 +289,11 @@ section + section {
   padding: 0 0 0.5rem 1.5rem;
   list-style: decimal;
   columns: 18rem 2;
+}
+
+.seek {
+  max-width: 20rem;
+  margin-bottom: calc(var(--line) / 2);
 }
 
 .foot {

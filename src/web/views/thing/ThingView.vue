@@ -11,7 +11,9 @@ import { call } from '../../api/client.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
+import DocumentList from './DocumentList.vue';
 import FactFields from './FactFields.vue';
+import LifeList from './LifeList.vue';
 import LeavePanel from './LeavePanel.vue';
 import PhotoList from './PhotoList.vue';
 
@@ -90,8 +92,11 @@ watch(assetId, () => {
   leaving.value = null;
 });
 
+/** What happened is read anew after each change. */
+const lives = ref(0);
 async function tell(text: string): Promise<void> {
   await read();
+  lives.value += 1;
   said.value = text;
   leaving.value = null;
   await nextTick();
@@ -174,6 +179,14 @@ async function replaced(id: string): Promise<void> {
           :may-write="home.mayWrite && !gone"
           @changed="tell"
         />
+        <DocumentList
+          :asset="asset"
+          :home-id="homeId"
+          :speech="speech"
+          :may-write="home.mayWrite && !gone"
+          @changed="tell"
+        />
+        <LifeList :key="lives" :house="home.house" :asset-id="assetId" :speech="speech" />
         <section v-if="home.mayWrite && !gone && asset.kind !== 'house'" class="no-print">
           <p v-if="leaving === null" class="ways">
             <button type="button" data-act="replace" @click="leaving = 'replace'">

@@ -43,6 +43,18 @@ const findings = computed(() =>
   })),
 );
 
+const covers = computed(() =>
+  (body.value?.covers ?? []).map(({ id, asset, title, ends }) => ({
+    id,
+    asset,
+    text: t.value(ends < (body.value?.on ?? ends) ? 'documents.endedOn' : 'documents.endsOn', {
+      title,
+      name: home.house?.assets.find((one) => one.id === asset)?.name ?? '',
+      on: dateText(speech.value, ends),
+    }),
+  })),
+);
+
 function written(sent: Sent, text: string): void {
   closing.value = null;
   emit('written', sent, text);
@@ -60,6 +72,17 @@ function written(sent: Sent, text: string): void {
       :speech="speech"
       :today="body.on"
     />
+    <section v-if="covers.length > 0" class="covers" :aria-label="t('documents.soon')">
+      <h2>{{ t('documents.soon') }}</h2>
+      <ul>
+        <li v-for="cover in covers" :key="cover.id">
+          <RouterLink
+            :to="{ name: 'thing', params: { homeId: home.house?.home.id ?? '', assetId: cover.asset } }"
+            >{{ cover.text }}</RouterLink
+          >
+        </li>
+      </ul>
+    </section>
     <section v-if="findings.length > 0" aria-labelledby="section-findings">
       <h2 id="section-findings">{{ t('findings.title') }}</h2>
       <ul class="ruled">
@@ -101,6 +124,10 @@ h2 {
   color: var(--rust);
 }
 
+.covers ul {
+  margin-left: var(--text-column);
+}
+
 h3 {
   margin: 0;
   font-size: 1.0625rem;
@@ -117,7 +144,8 @@ h3.stop {
 }
 
 @media (max-width: 44rem) {
-  h2 {
+  h2,
+  .covers ul {
     margin-left: 0;
   }
 }

@@ -1,0 +1,70 @@
+import { z } from 'zod';
+import { civilDateSchema } from '../core/calendar/civilDate.ts';
+import { ENTRY_KINDS, verdictSchema } from '../core/ledger/entry.ts';
+import { newEntrySchema, uuidSchema } from './schemas.ts';
+
+/** Ids in an address, a comma between. */
+const ids = z
+  .string()
+  .max(12_000)
+  .transform((text) => text.split(',').filter((id) => id !== ''))
+  .pipe(z.array(uuidSchema).max(300));
+
+/** Which entries are wanted; what is left out does not matter. `named`: duties and things whose names hold the words of `text`. */
+export const ledgerQuerySchema = z.strictObject({
+  before: z.coerce.number().int().min(1).optional(),
+  limit: z.coerce.number().int().min(1).max(1_000).default(50),
+  text: z.string().trim().max(100).optional(),
+  named: ids.optional(),
+  kind: z.enum(ENTRY_KINDS as [string, ...string[]]).optional(),
+  assets: ids.optional(),
+  duties: ids.optional(),
+  person: uuidSchema.optional(),
+  verdict: verdictSchema.optional(),
+  from: civilDateSchema.optional(),
+  to: civilDateSchema.optional(),
+  leastCost: z.coerce.number().int().min(0).optional(),
+});
+
+/** What each year came to, by system. */
+export const totalsSchema = z.strictObject({
+  totals: z.array(
+    z.strictObject({
+      year: z.int(),
+      system: z.string(),
+      done: z.int(),
+      minutes: z.int(),
+      cost: z.int(),
+      trades: z.int(),
+      missed: z.int(),
+    }),
+  ),
+});
+export type TotalsBody = z.infer<typeof totalsSchema>;
+
+/** Entries read from a table: written all together, or none. Those already there are left as they are. */
+export const importSchema = z.strictObject({ entries: z.array(newEntrySchema).min(1).max(20_000) });
+export const importedSchema = z.strictObject({ written: z.int(), known: z.int() });
+
+export const DOCUMENT_KINDS = ['manual', 'receipt', 'report', 'warranty', 'other'] as const;
+/** Files that are kept as they are. */
+export const DOCUMENT_TYPES = ['application/pdf', 'image/jpeg', 'image/png', 'text/plain'] as const;
+/** Bytes of one document in base 64: eight million and a third. */
+const MOST_DOCUMENT_TEXT = 11_000_000;
+export const newDocumentSchema = z.strictObject({
+  asset: uuidSchema,
+  kind: z.enum(DOCUMENT_KINDS),
+  title: z.string().trim().min(1).max(200),
+  /** Until when it covers the thing: a warranty, a service contract. */
+  coverEnds: civilDateSchema.nullable(),
+  fileName: z.string().trim().min(1).max(200),
+  type: z.enum(DOCUMENT_TYPES),
+  file: z.base64().min(1).max(MOST_DOCUMENT_TEXT),
+});
+export const documentSchema = newDocumentSchema.omit({ file: true }).extend({
+  id: uuidSchema,
+  bytes: z.int(),
+  by: uuidSchema,
+  addedAt: z.iso.datetime(),
+});
+export type DocumentBody = z.infer<typeof documentSchema>;

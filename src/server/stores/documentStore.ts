@@ -1,0 +1,93 @@
+import { and, asc, count, eq, isNotNull } from 'drizzle-orm';
+import { documentSchema, type DocumentBody } from '../../contract/record.ts';
+import type { Tx } from '../db/database.ts';
+import { document } from '../db/tables/index.ts';
+
+const {
+  file: _file,
+  sha256: _sha,
+  ...columns
+} = {
+  file: document.file,
+  sha256: document.sha256,
+  id: document.id,
+  assetId: document.assetId,
+  kind: document.kind,
+  title: document.title,
+  coverEnds: document.coverEnds,
+  fileName: document.fileName,
+  type: document.type,
+  size: document.size,
+  byPerson: document.byPerson,
+  addedAt: document.addedAt,
+};
+
+type Row = Pick<typeof document.$inferSelect, keyof typeof columns>;
+
+const toBody = ({ assetId, size, byPerson, addedAt, ...row }: Row): DocumentBody =>
+  documentSchema.parse({ ...row, asset: assetId, bytes: size, by: byPerson, addedAt: addedAt.toISOString() });
+
+/** The papers of a home, by name. */
+export async function listDocuments(tx: Tx, homeId: string): Promise<DocumentBody[]> {
+  const rows = await tx
+    .select(columns)
+    .from(document)
+    .where(eq(document.homeId, homeId))
+    .orderBy(asc(document.title));
+  return rows.map(toBody);
+}
+
+export async function findDocument(
+  tx: Tx,
+  homeId: string,
+  id: string,
+): Promise<{ body: DocumentBody; sha256: string } | null> {
+  const [row] = await tx
+    .select({ ...columns, sha256: document.sha256 })
+    .from(document)
+    .where(and(eq(document.homeId, homeId), eq(document.id, id)));
+  if (!row) return null;
+  const { sha256, ...rest } = row;
+  return { body: toBody(rest), sha256 };
+}
+
+export async function countDocuments(tx: Tx, homeId: string): Promise<number> {
+  const [row] = await tx.select({ n: count() }).from(document).where(eq(document.homeId, homeId));
+  return row?.n ?? 0;
+}
+
+export async function insertDocument(tx: Tx, row: typeof document.$inferInsert): Promise<void> {
+  await tx.insert(document).values(row);
+}
+
+export async function loadFile(
+  tx: Tx,
+  homeId: string,
+  id: string,
+): Promise<{ file: Buffer; type: string; fileName: string } | null> {
+  const [row] = await tx
+    .select({ file: document.file, type: document.type, fileName: document.fileName })
+    .from(document)
+    .where(and(eq(document.homeId, homeId), eq(document.id, id)));
+  return row ?? null;
+}
+
+export async function deleteDocument(tx: Tx, homeId: string, id: string): Promise<boolean> {
+  const rows = await tx
+    .delete(document)
+    .where(and(eq(document.homeId, homeId), eq(document.id, id)))
+    .returning({ id: document.id });
+  return rows.length > 0;
+}
+
+/** What covers something until a day. */
+export async function listCovers(
+  tx: Tx,
+  homeId: string,
+): Promise<{ id: string; asset: string; title: string; ends: string }[]> {
+  const rows = await tx
+    .select({ id: document.id, asset: document.assetId, title: document.title, ends: document.coverEnds })
+    .from(document)
+    .where(and(eq(document.homeId, homeId), isNotNull(document.coverEnds)));
+  return rows.flatMap(({ ends, ...row }) => (ends === null ? [] : [{ ...row, ends }]));
+}

@@ -1,0 +1,96 @@
+import type { HouseBody } from '../../../contract/schemas.ts';
+import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { rootsOf } from '../../../core/house/house.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import { readCost } from '../fields.ts';
+
+/** The filters of the ledger as they stand in its form and in its address. */
+export const FILTER_FIELDS = [
+  'text',
+  'kind',
+  'asset',
+  'task',
+  'person',
+  'verdict',
+  'from',
+  'to',
+  'cost',
+] as const;
+export type FilterField = (typeof FILTER_FIELDS)[number];
+export type FilterDraft = Record<FilterField, string>;
+
+export const NO_FILTER: FilterDraft = {
+  text: '',
+  kind: '',
+  asset: '',
+  task: '',
+  person: '',
+  verdict: '',
+  from: '',
+  to: '',
+  cost: '',
+};
+
+export const isFiltered = (draft: FilterDraft): boolean =>
+  FILTER_FIELDS.some((field) => draft[field].trim() !== '');
+
+/** The tasks of a house by their name, for choosing. */
+export const tasksOf = (house: HouseBody, speech: Speech): string[] =>
+  [...new Set(house.duties.map(({ practice }) => practiceTitle(speech, practice)))].sort((a, b) =>
+    a.localeCompare(b),
+  );
+
+/** What is asked of the server, or the first field that is not right. Names are looked up in the words on screen. */
+export function filterQuery(
+  draft: FilterDraft,
+  house: HouseBody,
+  speech: Speech,
+  digits: number,
+): { readonly query: Record<string, string | number> } | { readonly wrong: FilterField } {
+  for (const field of ['from', 'to'] as const)
+    if (draft[field] !== '' && !isCivilDate(draft[field])) return { wrong: field };
+  const cost = readCost(draft.cost, digits);
+  if (cost === 'wrong') return { wrong: 'cost' };
+  const titled = (fits: (title: string) => boolean): string[] =>
+    house.duties.filter(({ practice }) => fits(practiceTitle(speech, practice))).map(({ id }) => id);
+  const roots = rootsOf(house.assets);
+  const lineOf = (asset: string): string[] =>
+    house.assets
+      .filter(({ id }) => (roots.get(id) ?? id) === (roots.get(asset) ?? asset))
+      .map(({ id }) => id);
+  const text = draft.text.trim();
+  const words = text.toLowerCase();
+  const named =
+    text === ''
+      ? []
+      : [
+          ...titled((title) => title.toLowerCase().includes(words)),
+          ...house.assets.filter(({ name }) => name.toLowerCase().includes(words)).map(({ id }) => id),
+        ];
+  const things = draft.asset === '' ? [] : lineOf(draft.asset);
+  const duties = [
+    ...(draft.task === '' ? [] : titled((title) => title === draft.task)),
+    ...house.duties.filter(({ asset }) => things.includes(asset)).map(({ id }) => id),
+  ].filter((id) => draft.task === '' || titled((title) => title === draft.task).includes(id));
+  return {
+    query: {
+      ...(text !== '' && { text }),
+      ...(named.length > 0 && { named: named.slice(0, 300).join() }),
+      ...(draft.kind !== '' && { kind: draft.kind }),
+      ...(things.length > 0 && draft.task === '' && { assets: things.join() }),
+      ...((draft.task !== '' || things.length > 0) && { duties: onThing(duties, things, house).join() }),
+      ...(draft.person !== '' && { person: draft.person }),
+      ...(draft.verdict !== '' && { verdict: draft.verdict }),
+      ...(draft.from !== '' && { from: draft.from }),
+      ...(draft.to !== '' && { to: draft.to }),
+      ...(cost !== null && { leastCost: cost }),
+    },
+  };
+}
+
+/** Of a task's duties those on the chosen thing. */
+const onThing = (duties: readonly string[], things: readonly string[], house: HouseBody): string[] =>
+  [...new Set(duties)].filter(
+    (id) => things.length === 0 || things.includes(house.duties.find((duty) => duty.id === id)?.asset ?? ''),
+  );

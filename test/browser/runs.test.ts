@@ -1,0 +1,218 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { line, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+/** Answers the cautions of the step on screen and ticks it, until a piece is finished. */
+async function goThrough(on: Page, item: string): Promise<void> {
+  await on.find(`[data-item$="${item}"]`);
+  for (let steps = 0; steps < 20 && (await on.count(`[data-item$="${item}"]`)) > 0; steps += 1) {
+    while ((await on.count('[data-act=gate-yes]:not(:disabled)')) > 0)
+      await on.click('[data-act=gate-yes]:not(:disabled)');
+    await on.click('[data-act=tick]');
+  }
+}
+
+/** Goes to a piece by the list beside the run. */
+const goTo = (on: Page, title: string): Promise<void> => on.press(title, "//nav[@aria-label='The run']");
+
+describe('the autumn closing', () => {
+  let address = '';
+
+  test('begins with what to get together, and goes one step at a time', async () => {
+    // The tap stands open after a warm spell: it is this run that shuts it.
+    await page.press('Note');
+    await page.says('Note something');
+    await page.press('It is open', "//*[@data-standing='closed'][contains(., 'Back hose bib')]");
+    await page.says('Back hose bib: noted as open.', '.saying');
+    await page.press('Runs');
+    await page.click('[data-round=autumn-closing] [data-act=start]');
+    await page.says('First, get together');
+    await (await page.field('Ladder')).click();
+    address = new URL(await page.driver.getCurrentUrl()).pathname;
+    await page.click('[data-act=begin]');
+    await page.says('Book: Have the chimney inspected');
+  });
+
+  test('a wrong order is explained: the tap waits for its hose', async () => {
+    await goTo(page, 'Shut and drain the hose bib');
+    await page.says(
+      'First comes: Take the hoses off before frost. A fitted hose stops the drain.',
+      '[data-test=order]',
+    );
+    await page.press('Go there');
+    await goThrough(page, 'hose-disconnect');
+    await goTo(page, 'Shut and drain the hose bib');
+    await page.says('Hose off.', '[data-item$=outdoor-tap-shut-and-drain]');
+  });
+
+  test('a caution must be answered before its step', async () => {
+    await page.click('[data-act=tick]');
+    await page.says('Close its inside valve.');
+    await page.click('[data-act=tick]');
+    await page.says('Answer the cautions above first.');
+    await page.says('Before this step');
+  });
+
+  test('left half-way, it is taken up on another device where it stood', async () => {
+    const other = await Page.open(server.address);
+    try {
+      await other.signInToDemo();
+      await other.go(address);
+      await other.says('Close its inside valve.', '[data-item$=outdoor-tap-shut-and-drain]');
+      await goThrough(other, 'outdoor-tap-shut-and-drain');
+      await other.press('Runs');
+      await other.says('Begun and not finished');
+    } finally {
+      await other.close();
+    }
+    // What this device does next is told to be behind.
+    await page.click('[data-act=gate-yes]:not(:disabled)');
+    await page.says('Another device has gone on with this run', '.saying');
+  });
+
+  test('a stop interrupts it, also after a reload, until it is answered', async () => {
+    await goTo(page, 'Check the hot water');
+    await page.click('[data-act=anyway]');
+    await page.click('[data-act=tick]');
+    while ((await page.count('[data-act=gate-yes]:not(:disabled)')) > 0)
+      await page.click('[data-act=gate-yes]:not(:disabled)');
+    await page.type('At the faucet', '62 °C');
+    await (await page.field('After a minute')).click();
+    await page.click('[data-act=keep-reading]');
+    await page.says('Nobody bathes or showers before it is turned down', '[role=alertdialog]');
+    await page.driver.navigate().refresh();
+    await page.says('Nobody bathes or showers before it is turned down', '[role=alertdialog]');
+    await page.type('Who was called', 'Dial turned down');
+    await page.click('[data-act=stop-answer]');
+    await page.waitFor(async () => (await page.count('[role=alertdialog]')) === 0, 'the stop stays');
+  });
+
+  test('finished, everything is in the ledger at once, what it shut stands shut, and the spring duty appears', async () => {
+    await page.click('[data-act=finish]');
+    await page.says('entries are in the ledger.', '.saying');
+    await page.press('Today');
+    await page.says(
+      'Back hose bib, since Tue, Nov 24; opened again by “Reopen the hose bib”, about',
+      '.strip-of',
+    );
+    await page.says('At once: Reading: Hot water at the faucet');
+    await page.press('Ledger');
+    const text = await page.says('temperature at the faucet: 62 °C');
+    expect(text).toMatch(/Done Shut and drain the hose bib, Back hose bib/);
+    expect(text).toMatch(/Done Take the hoses off before frost/);
+  });
+});
+
+describe('one job', () => {
+  test('a furnace tune-up from Today: refused what is the trade’s, every caution at its step', async () => {
+    await page.press('Runs');
+    await page.says('Or some duties together');
+    await page.type('Find', 'furnace');
+    await (await page.field('Tune up the gas furnace')).click();
+    await page.press('Start with these');
+    await page.says('First, get together');
+    await page.click('[data-act=begin]');
+    await page.says('Not to be done by yourself: Calling a heat exchanger sound.');
+    await page.says('Isolate first at the local switch');
+    await page.click('[data-act=gate-no]');
+    await page.says('Isolate first at the local switch', '[role=alertdialog]');
+    await page.click('[data-act=stop-answer]');
+    await page.click('[data-act=finish]');
+    await page.says('Finished. 1 entry is in the ledger.', '.saying');
+    await page.press('Today');
+    await page.says('At once: Tune up the gas furnace');
+  });
+
+  test('done to the end it is logged with its day, minutes and note', async () => {
+    await page.click(`${line('gfci-test')} [data-act=run]`);
+    await page.says('First, get together');
+    await page.click('[data-act=begin]');
+    await page.click('[data-act=details]');
+    await page.type('Minutes', '12');
+    await page.type('Note', 'Both tripped and reset');
+    await page.press('Note it, go on');
+    await goThrough(page, 'gfci-test');
+    await page.says('Everything is settled.');
+    await page.click('[data-act=finish]');
+    await page.says('Finished.', '.saying');
+    await page.press('Ledger');
+    await page.says('Both tripped and reset');
+  });
+});
+
+describe('a treatment plant visit, by the pen', () => {
+  test('printed as a check sheet, what the pen wrote is typed in on one screen', async () => {
+    await page.press('Runs');
+    await page.says('Or some duties together');
+    await page.type('Find', 'scum');
+    await (await page.field('Measure scum, clear water and sludge')).click();
+    await page.type('Find', 'smell');
+    await (await page.field('Look, listen and smell')).click();
+    await page.press('Start with these');
+    await page.press('As a check sheet');
+    await page.says('Check sheet: 2 duties together');
+    const [measure, look] = ['aerobic-layer-measure', 'aerobic-quick-look'].map(
+      (code) => `[data-sheet-item=${code}]`,
+    );
+    await page.click(`${measure ?? ''} .title input`);
+    await page.click(`${look ?? ''} .title input`);
+    const depth = await page.driver.findElement({
+      xpath: "//*[@data-sheet-item='aerobic-layer-measure']//label[starts-with(., 'Depth of the liquid')]",
+    });
+    const field = await page.driver.findElement({ id: (await depth.getAttribute('for')) ?? '' });
+    await field.sendKeys('deep');
+    await page.click('[data-act=save-sheet]');
+    await page.says('Some fields are not right; they are marked.', '.saying');
+    await page.says('Write a number');
+    await field.clear();
+    await field.sendKeys('48 in');
+    for (const [label, value] of [
+      ['Scum', '3 1/2'],
+      ['Sludge', '14'],
+    ] as const) {
+      const found = await page.driver.findElement({
+        xpath: `//*[@data-sheet-item='aerobic-layer-measure']//fieldset[1]//label[starts-with(., '${label},')]`,
+      });
+      await page.driver.findElement({ id: (await found.getAttribute('for')) ?? '' }).sendKeys(value);
+    }
+    await page.click('[data-act=save-sheet]');
+    await page.says('Kept. Finish the run', '.saying');
+    await page.press('Step by step');
+    await page.click('[data-act=finish]');
+    await page.says('entries are in the ledger.', '.saying');
+    await page.press('Today');
+    await page.says('Put right: Reading: Layers of a tank, by every school');
+    await page.press('Ledger');
+    await page.says('sludge: 14 in');
+    await page.says('scum: 3.5 in');
+  });
+
+  test('nothing done, there is nothing to write, and it can be discarded', async () => {
+    await page.press('Runs');
+    await page.click('[data-round=midwinter] [data-act=start]');
+    await page.click('[data-act=begin]');
+    await page.click('[data-act=finish]');
+    await page.says('there is nothing to write', '.saying');
+    await page.press('Runs');
+    await page.says('Midwinter round begun');
+    await page.press('Discard …');
+    await page.press('Discard', "//li[contains(., 'Discard it?')]");
+    await page.waitFor(async () => !(await page.says('Runs')).includes('Midwinter round begun'), 'it stays');
+  });
+});
+
+test('the browser complained of nothing on the way', async () => {
+  expect(await page.complaints()).toEqual([]);
+});
