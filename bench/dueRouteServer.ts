@@ -1,9 +1,9 @@
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import connectPgSimple from 'connect-pg-simple';
-import express, { type Express } from 'express';
+import express, { type Express, type Request } from 'express';
 import session from 'express-session';
-import type { Pool } from 'pg';
+import type { Pool, PoolClient } from 'pg';
 import { pino } from 'pino';
 import { openDatabase } from '../src/server/db/database.ts';
 import { createApp } from '../src/server/http/app.ts';
@@ -30,29 +30,71 @@ function bareApp(connections: Pool): Express {
     }),
   );
   app.get('/api/homes/:homeId/today', async (request, response) => {
-    const client = await connections.connect();
-    try {
-      const person = request.session.personId ?? '';
-      const { homeId } = request.params;
-      await client.query('begin');
-      await client.query("SELECT set_config('salt.person', $1, true)", [person]);
-      await client.query(
-        `select "home"."home_id", "home"."name", "zone", "hemisphere", "units", "vocabulary", "currency", "membership"."role"
-         from "home" inner join "membership" on ("membership"."home_id" = "home"."home_id" and "membership"."person_id" = $1)
-         where "home"."home_id" = $2`,
-        [person, homeId],
-      );
-      const { rows } = await client.query(
-        'select * from "duty_window" where "home_id" = $1 order by "duty_id"',
-        [homeId],
-      );
-      await client.query('commit');
-      response.json({ rows });
-    } finally {
-      client.release();
-    }
+    response.json(await inHome(connections, request, async (client, homeId) => readWindows(client, homeId)));
+  });
+  app.get('/api/homes/:homeId/entries', async (request, response) => {
+    response.json(await inHome(connections, request, async (client, homeId) => readPage(client, homeId)));
   });
   return app;
+}
+
+/** The transaction that sets the person and reads the home, as every route of a home has it. */
+async function inHome<T>(
+  connections: Pool,
+  request: Request<{ homeId: string }>,
+  read: (client: PoolClient, homeId: string) => Promise<T>,
+): Promise<T> {
+  const client = await connections.connect();
+  try {
+    const person = request.session.personId ?? '';
+    const { homeId } = request.params;
+    await client.query('begin');
+    await client.query("SELECT set_config('salt.person', $1, true)", [person]);
+    await client.query(
+      `select "home"."home_id", "home"."name", "zone", "hemisphere", "units", "vocabulary", "currency", "membership"."role"
+       from "home" inner join "membership" on ("membership"."home_id" = "home"."home_id" and "membership"."person_id" = $1)
+       where "home"."home_id" = $2`,
+      [person, homeId],
+    );
+    const answer = await read(client, homeId);
+    await client.query('commit');
+    return answer;
+  } finally {
+    client.release();
+  }
+}
+
+async function readWindows(client: PoolClient, homeId: string): Promise<object> {
+  const sql = 'select * from "duty_window" where "home_id" = $1 order by "duty_id"';
+  return { rows: (await client.query(sql, [homeId])).rows };
+}
+
+const LINE = '"id", "seq", "date", "stamped_at", "by_person", "batch", "body"';
+
+/** A page of the ledger with the threads of its entries, by the statements the product sends. */
+async function readPage(client: PoolClient, homeId: string): Promise<object> {
+  const { rows } = await client.query<{ id: string }>(
+    `select ${LINE} from "entry" where "home_id" = $1 and "target_id" is null order by "seq" desc limit 50`,
+    [homeId],
+  );
+  const ids = rows.map(({ id }) => id);
+  const threads = await client.query<{ id: string }>(
+    `WITH RECURSIVE up AS (
+       SELECT id, target_id FROM entry WHERE home_id = $1 AND id = ANY($2::uuid[])
+       UNION SELECT e.id, e.target_id FROM entry e JOIN up ON e.home_id = $1 AND e.id = up.target_id
+     ), down AS (
+       SELECT id FROM up WHERE target_id IS NULL
+       UNION SELECT e.id FROM entry e JOIN down ON e.home_id = $1 AND e.target_id = down.id
+     ) SELECT id FROM down`,
+    [homeId, ids],
+  );
+  const others = threads.rows.map(({ id }) => id).filter((id) => !ids.includes(id));
+  if (others.length > 0)
+    await client.query(
+      `select ${LINE} from "entry" where "home_id" = $1 and "id" = ANY($2::uuid[]) order by "seq"`,
+      [homeId, others],
+    );
+  return { lines: rows };
 }
 
 const config: Config = {

@@ -1,6 +1,7 @@
 import { benchDueDates } from './dueDates.ts';
 import { benchDueRoute } from './dueRoute.ts';
 import { benchInitialScript } from './initialScript.ts';
+import { benchLedgerPage } from './ledgerPage.ts';
 import { benchRebuild } from './rebuild.ts';
 import { benchYearAhead } from './yearAhead.ts';
 
@@ -9,6 +10,7 @@ console.table([
   ...benchDueDates(),
   ...benchYearAhead(),
   ...(await benchDueRoute()),
+  ...(await benchLedgerPage()),
   ...(await benchInitialScript()),
   ...(await benchRebuild()),
 ]);

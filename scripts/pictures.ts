@@ -43,9 +43,6 @@ async function walkThrough(): Promise<void> {
     await page.says(enUS.walk.stops[code as keyof typeof enUS.walk.stops], 'h2');
     if (code === 'alarms') {
       await take('walk');
-      await page.resize(PHONE);
-      await take('walk-phone');
-      await page.resize(LAPTOP);
     }
     await page.click('[data-act=confirm]:not(:disabled)');
   }
@@ -53,10 +50,49 @@ async function walkThrough(): Promise<void> {
   await take('plan');
 }
 
+/** Runs, the Bench, something wrong, and readings over time. */
+async function work(): Promise<void> {
+  await page.press('Runs');
+  await page.says('Rounds of the house');
+  await take('runs');
+  await page.click('[data-round=autumn-closing] [data-act=start]');
+  await page.click('[data-act=begin]');
+  await page.press('Tune up the gas furnace', "//nav[@aria-label='The run']");
+  await page.click('[data-act=anyway]');
+  await page.says('Before this step');
+  await take('run');
+  await page.resize(PHONE);
+  await take('run-phone');
+  await page.resize(LAPTOP);
+  await page.press('Bench');
+  await page.says('Still needed');
+  for (const [label, text] of [
+    ['Return air', '75'],
+    ['Supply air', '59 1/2'],
+    ['Cooling has run for', '20'],
+    ['Outdoors', '31 °C'],
+  ] as const)
+    await page.type(label, text);
+  await (await page.field('One probe before the filter')).click();
+  await page.says('Act within 7 days');
+  await take('bench');
+  await page.press('Something is wrong');
+  await page.press('No cooling');
+  await page.says('Stop and call when');
+  await take('trouble');
+  await page.press('House');
+  await page.press('Treatment plant');
+  await page.find('[data-series=sludge-depth] svg');
+  await page.driver.executeScript(
+    "document.querySelector('[data-series=sludge-depth]').scrollIntoView(); window.scrollBy(0, -40)",
+  );
+  await take('thing');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
+}
+
 try {
   await page.go('/sign-in');
   await page.says('Look around');
-  await take('sign-in');
   await page.signInToDemo();
   await take('today');
   await page.click(`${line('late smoke-alarm-test')} [data-act=why]`);
@@ -68,7 +104,6 @@ try {
   await page.resize(LAPTOP);
   await page.click(`${line('late smoke-alarm-test')} [data-act=log]`);
   await page.says('What follows', '[role=dialog]');
-  await take('log');
   await page.press('Write it down');
   await page.says('Next due', '.saying');
   await page.press('Ledger');
@@ -94,23 +129,12 @@ try {
   await page.press('Upkeep');
   await page.says('Air filters and air handling');
   await take('upkeep');
-  await page.click('[data-kept="Change the air filter"] [data-act=change]');
-  await page.click('input[value=every-month]');
-  await page.says('sooner', '[data-test=moves]');
-  await page.driver.executeScript(
-    "document.querySelector('[data-kept] table').scrollIntoView(); window.scrollBy(0, -60)",
-  );
-  await take('upkeep-schools');
-  await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.press('Shutoffs');
   await page.says('Whom to call');
   await take('where-things-are');
   await page.press('Almanac');
   await page.says('The turning points of the year');
   await take('almanac');
-  await page.driver.executeScript('window.scrollTo(0, 640)');
-  await take('almanac-seasons');
-  await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.press('Note');
   await page.says('What stands shut or open');
   await take('note');
@@ -119,8 +143,7 @@ try {
   await page.click('[data-practice=air-filter-panel-replace] button');
   await page.says('Everyday experience');
   await take('practices');
-  await page.resize(PHONE);
-  await take('practices-phone');
+  await work();
   await walkThrough();
 } finally {
   await page.close();

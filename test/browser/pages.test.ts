@@ -32,6 +32,25 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('Ledger');
     await page.find('[data-entry]');
   },
+  'the ledger narrowed down, with its totals': async () => {
+    await page.click('.filter summary');
+    await page.click('.totals summary');
+    await page.says('together', '.totals');
+    await page.click('[data-act=csv-in]');
+    await page.find('#csv-file');
+  },
+  Runs: () => page.press('Runs').then(() => page.says('Rounds of the house')),
+  'a run, its things being got together': () =>
+    page.click('[data-round=monthly] [data-act=start]').then(() => page.find('.gather')),
+  'a run at a step with cautions': async () => {
+    await page.click('[data-act=begin]');
+    await page.find('[data-item]');
+    await page.press('Test the carbon monoxide alarm', "//nav[@aria-label='The run']");
+    await page.click('[data-act=details]');
+    await page.find('[data-item]');
+  },
+  'a run as a check sheet': () => page.press('As a check sheet').then(() => page.find('[data-sheet-item]')),
+  'the ledger again': () => page.press('Ledger').then(() => page.find('[data-entry]')),
   'the sheet to correct': () => page.click('[data-act=correct]').then(() => page.find('[role=dialog] form')),
   'the sheet to strike out': async () => {
     await page.press('Close');

@@ -81,7 +81,10 @@ export const work = {
     },
     place: 'Where on it',
     days: 'To be put right within days',
-    photo: 'Photo',
+    photo: 'Photo of it',
+    photoHint: 'It is kept with the thing.',
+    photoKept: 'The photo is kept with the thing.',
+    photoShow: 'Photo',
   },
   strip: {
     title: 'Stands shut',

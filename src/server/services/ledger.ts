@@ -130,16 +130,15 @@ const PAGES_AT_ONCE = 8;
  * says now: rows are found as they were written, or corrected, and judged as they stand.
  */
 export async function ledgerPage(tx: Tx, home: Home, query: PageQuery): Promise<LedgerPage> {
+  const { before: _before, limit: _limit, ...filter } = query;
+  const isNarrowed = Object.values(filter).some((one) => one !== undefined);
   const lines: LedgerLine[] = [];
   let before = query.before;
   for (let pages = 0; pages < PAGES_AT_ONCE; pages += 1) {
     const page = await entries.loadPage(tx, home.id, { ...query, before });
-    const threads = await entries.loadThreads(
-      tx,
-      home.id,
-      page.map(({ id }) => id),
-    );
-    const found = threadLines(page, threads).filter((line) => isWanted(line, query));
+    const threads = await entries.loadThreads(tx, home.id, page);
+    const all = threadLines(page, threads);
+    const found = isNarrowed ? all.filter((line) => isWanted(line, query)) : all;
     lines.push(...found.slice(0, query.limit - lines.length));
     const last = lines.length === query.limit ? lines.at(-1)?.entry.seq : page.at(-1)?.seq;
     if (page.length < query.limit || last === undefined || last <= 1) {

@@ -9,8 +9,19 @@ export type SequencedEntry = Entry & { readonly seq: number };
 export type StoredRow = typeof entry.$inferSelect;
 export type NewRow = typeof entry.$inferInsert;
 
+/** What a line says; its hashes are only read where the chain is. */
+const lineColumns = {
+  id: entry.id,
+  seq: entry.seq,
+  date: entry.date,
+  stampedAt: entry.stampedAt,
+  byPerson: entry.byPerson,
+  batch: entry.batch,
+  body: entry.body,
+};
+
 /** Reads a row back into the core's words; stored JSON is parsed, so that what an older version wrote is noticed. */
-export function toEntry(row: StoredRow): SequencedEntry {
+export function toEntry(row: Pick<StoredRow, keyof typeof lineColumns>): SequencedEntry {
   const { id, seq, date, stampedAt, byPerson, batch, body } = row;
   const read = entrySchema.parse({
     id,
@@ -56,7 +67,7 @@ export async function insertEntries(tx: Tx, rows: readonly NewRow[]): Promise<vo
 }
 
 const inSequence = async (tx: Tx, where: SQL | undefined): Promise<SequencedEntry[]> => {
-  const rows = await tx.select().from(entry).where(where).orderBy(asc(entry.seq));
+  const rows = await tx.select(lineColumns).from(entry).where(where).orderBy(asc(entry.seq));
   return rows.map(toEntry);
 };
 
@@ -76,32 +87,28 @@ export function loadForDuties(tx: Tx, homeId: string, dutyIds: readonly string[]
   );
 }
 
-/** The threads that some entries belong to: the entries they go back to, and every correction of those, in sequence. */
-export async function loadThreads(tx: Tx, homeId: string, ids: readonly string[]): Promise<SequencedEntry[]> {
-  if (ids.length === 0) return [];
-  const wanted = sql.join(
-    ids.map((id) => sql`${id}::uuid`),
-    sql`, `,
-  );
+/** The threads that some entries belong to: themselves, what they go back to, and every correction of those, in sequence. */
+export async function loadThreads(
+  tx: Tx,
+  homeId: string,
+  known: readonly SequencedEntry[],
+): Promise<SequencedEntry[]> {
+  if (known.length === 0) return [];
+  const wanted = sql.param(known.map(({ id }) => id));
   const { rows } = await tx.execute<{ id: string }>(sql`
     WITH RECURSIVE up AS (
-      SELECT id, target_id FROM entry WHERE home_id = ${homeId} AND id IN (${wanted})
+      SELECT id, target_id FROM entry WHERE home_id = ${homeId} AND id = ANY(${wanted}::uuid[])
       UNION SELECT e.id, e.target_id FROM entry e JOIN up ON e.home_id = ${homeId} AND e.id = up.target_id
     ), down AS (
       SELECT id FROM up WHERE target_id IS NULL
       UNION SELECT e.id FROM entry e JOIN down ON e.home_id = ${homeId} AND e.target_id = down.id
     ) SELECT id FROM down`);
-  if (rows.length === 0) return [];
-  return inSequence(
-    tx,
-    and(
-      eq(entry.homeId, homeId),
-      inArray(
-        entry.id,
-        rows.map(({ id }) => id),
-      ),
-    ),
-  );
+  // Most lines were never corrected: only what is not at hand is read.
+  const atHand = new Set(known.map(({ id }) => id));
+  const others = rows.map(({ id }) => id).filter((id) => !atHand.has(id));
+  const more =
+    others.length === 0 ? [] : await inSequence(tx, and(eq(entry.homeId, homeId), inArray(entry.id, others)));
+  return [...known, ...more].sort((a, b) => a.seq - b.seq);
 }
 
 /** What narrows a page down as the rows were written; corrections may have moved a line in or out, so these are let through. */
@@ -161,7 +168,7 @@ export async function loadPage(
   const fits = wantedAsWritten(page);
   const corrected = sql`EXISTS (SELECT 1 FROM entry c WHERE c.home_id = ${homeId} AND c.target_id = ${entry.id})`;
   const rows = await tx
-    .select()
+    .select(lineColumns)
     .from(entry)
     .where(
       and(

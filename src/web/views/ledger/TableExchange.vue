@@ -70,9 +70,14 @@ async function open(event: Event): Promise<void> {
     return tellUser(t.value('record.columns', { columns: props.speech.formats.list(missing) }), true);
   const read = entriesOfRows(rows, tableHome.value, props.today, uuid);
   problems.value = read.problems;
-  entries.value = read.problems.length === 0 ? read.entries : [];
-  const there = new Set((await props.allLines()).map(({ entry }) => entry.id));
-  known.value = entries.value.filter(({ id }) => there.has(id)).length;
+  if (read.problems.length > 0) return;
+  try {
+    const there = new Set((await props.allLines()).map(({ entry }) => entry.id));
+    known.value = read.entries.filter(({ id }) => there.has(id)).length;
+    entries.value = read.entries;
+  } catch (error) {
+    tellUser(tell(error).text, true);
+  }
 }
 
 async function take(): Promise<void> {

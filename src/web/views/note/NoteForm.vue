@@ -2,6 +2,7 @@
 import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
+import PhotoField from '../../components/PhotoField.vue';
 import TextField from '../../components/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
@@ -9,7 +10,9 @@ import { MEASURES } from '../../../core/catalogue/lists.ts';
 import { entryBodySchema } from '../../../core/ledger/entry.ts';
 import { lists } from '../../../locales/lists.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
 import { useForm } from '../../composables/useForm.ts';
+import { PHOTO_ACCEPT, usePhotos } from '../../composables/usePhotos.ts';
 import { GRADES } from '../today/look.ts';
 import ReadingNote from './ReadingNote.vue';
 import {
@@ -69,6 +72,25 @@ watch(things, (some) => {
   draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
 });
 
+const photo = ref<string | null>(null);
+const photoBusy = ref(false);
+const photoError = ref('');
+const photos = usePhotos(props.house.home.id);
+const { tell } = useErrorText();
+
+/** A photo of what was found is kept with the thing, and named by the finding. */
+async function sendPhoto(file: Blob): Promise<void> {
+  photoBusy.value = true;
+  photoError.value = '';
+  try {
+    photo.value = (await photos.add(file, draft.what.trim().slice(0, 200), draft.asset)).id;
+  } catch (error) {
+    photoError.value = tell(error).text;
+  } finally {
+    photoBusy.value = false;
+  }
+}
+
 const readingCode = ref('');
 const reading = useTemplateRef('reading');
 const chosenKind = computed(() => standing.value.find(({ id }) => id === draft.asset)?.kind);
@@ -100,7 +122,9 @@ function send(): void {
       FIELDS,
     );
   }
-  emit('note', { entries: [{ date, body: checked.data }], label: t.value(`note.noted.${draft.kind}`) });
+  const { data } = checked;
+  const body = data.kind === 'finding' && photo.value !== null ? { ...data, photo: photo.value } : data;
+  emit('note', { entries: [{ date, body }], label: t.value(`note.noted.${draft.kind}`) });
 }
 </script>
 
@@ -189,6 +213,16 @@ function send(): void {
           inputmode="numeric"
         />
       </div>
+      <PhotoField
+        v-if="draft.kind === 'finding' && draft.asset !== ''"
+        :label="t('findings.photo')"
+        :hint="photo === null ? t('findings.photoHint') : t('findings.photoKept')"
+        :accept="PHOTO_ACCEPT"
+        :busy="photoBusy"
+        :error="photoError"
+        :again="t('shell.tryAgain')"
+        @send="sendPhoto"
+      />
       <TextField
         v-if="draft.kind === 'made'"
         v-model="draft.made"

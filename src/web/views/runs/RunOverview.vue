@@ -33,7 +33,8 @@ const emit = defineEmits<{ go: [key: string] }>();
             >
               {{ line.title }}
             </button>
-            <span v-if="line.status !== 'open'" class="small">{{
+            {{ ' '
+            }}<span v-if="line.status !== 'open'" class="small">{{
               speech.t(`run.settled.${line.status}`)
             }}</span>
           </li>

@@ -118,8 +118,8 @@ async function drop({ id, title }: DocumentBody): Promise<void> {
     <ul v-else class="ruled">
       <li v-for="one in shown" :key="one.id" class="row">
         <span>
-          <a :href="one.href" :download="one.fileName">{{ one.title }}</a>
-          <span class="soft small"> {{ one.kindText }}</span>
+          <a :href="one.href" :download="one.fileName">{{ one.title }}</a>{{ ' '
+          }}<span class="soft small">{{ one.kindText }}</span>
         </span>
         <span :class="{ past: one.past }">{{ one.until }}</span>
         <span v-if="mayWrite" class="no-print">

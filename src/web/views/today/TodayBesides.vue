@@ -8,6 +8,7 @@ import { currentUnit } from '../../../core/house/house.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
+import { usePhotos } from '../../composables/usePhotos.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import type { Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
@@ -20,6 +21,7 @@ const speech = useSpeech();
 const t = computed(() => speech.value.t);
 const body = ref<StandingBody | null>(null);
 const closing = ref<OpenFindingBody | null>(null);
+const { address } = usePhotos(home.house?.home.id ?? '');
 
 async function read(): Promise<void> {
   const homeId = home.house?.home.id;
@@ -102,6 +104,11 @@ function written(sent: Sent, text: string): void {
             {{ [thing, finding.place, found].filter(Boolean).join(', ') }}
           </p>
           <p v-if="finding.note" class="small">{{ finding.note }}</p>
+          <p v-if="finding.photo" class="small no-print">
+            <a :href="address(finding.photo)" target="_blank" rel="noopener"
+              >{{ t('findings.photoShow') }}<span class="unseen">: {{ what }}</span></a
+            >
+          </p>
           <template #acts>
             <button v-if="home.mayWrite" type="button" data-act="close" @click="closing = finding">
               {{ t('findings.close') }}<span class="unseen"> {{ what }}</span>

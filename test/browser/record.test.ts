@@ -1,0 +1,144 @@
+import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+const folder = mkdtempSync(join(tmpdir(), 'salt-tables-'));
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.command('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+  await page.signInToDemo();
+  await page.press('Ledger');
+  await page.find('[data-entry]');
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const choose = async (css: string, file: string): Promise<void> =>
+  page.driver.findElement({ css }).then((field) => field.sendKeys(file));
+
+/** The newest table saved, once it is there. */
+async function saved(): Promise<string> {
+  let name = '';
+  await page.waitFor(async () => {
+    name =
+      readdirSync(folder)
+        .filter((one) => one.endsWith('.csv'))
+        .sort()
+        .at(-1) ?? '';
+    return name !== '';
+  }, 'no table was saved');
+  return join(folder, name);
+}
+
+describe('the ledger narrowed down', () => {
+  test('by a task and words; the address holds it, and everything comes back', async () => {
+    await page.click('.filter summary');
+    await page.choose('Task', 'Test the smoke alarm');
+    await page.press('Show these');
+    await page.waitFor(
+      async () => !(await page.says('Test the smoke alarm', '.ruled')).includes('Change the air filter'),
+      'not narrowed',
+    );
+    expect(new URL(await page.driver.getCurrentUrl()).searchParams.get('task')).toBe('Test the smoke alarm');
+    await page.choose('Task', 'any');
+    await page.type('Words in it', 'xyzzy');
+    await page.press('Show these');
+    await page.says('Nothing in the ledger fits.');
+    await page.type('Cost at least', 'much');
+    await page.press('Show these');
+    await page.says('must be a number', '.filter');
+    await page.press('Show everything');
+    await page.says('Change the air filter');
+  });
+
+  test('a verdict, and what the years came to', async () => {
+    await page.choose('Verdict', 'act');
+    await page.press('Show these');
+    await page.waitFor(async () => (await page.count('[data-entry]')) < 50, 'not narrowed');
+    await page.press('Show everything');
+    await page.click('.totals summary');
+    const text = await page.says('together', '.totals');
+    expect(text).toMatch(/Year System Times Hours Money By a trade Missed 2026/);
+  });
+});
+
+describe('as a table', () => {
+  test('saved, struck out here and read in again it is there as it was; read in twice nothing doubles', async () => {
+    await page.click('[data-act=csv-out]');
+    await page.says('entries saved.', '.exchange');
+    const file = await saved();
+    const lines = readFileSync(file, 'utf8').split('\r\n');
+    expect(lines[0]).toContain('id,date,kind,thing,task');
+    await page.click('[data-act=csv-in]');
+    await choose('#csv-file', file);
+    const text = await page.says('entries are read', '.exchange');
+    const [, read, known] = /([\d,]+) entries are read, ([\d,]+) of them already here/.exec(text) ?? [];
+    expect(read).toBe(known);
+    await page.click('[data-act=csv-take]');
+    await page.says('0 entries taken in.', '.saying');
+  });
+
+  test('with one line wrong nothing is taken, and the line is named', async () => {
+    const bad = join(folder, 'bad.txt');
+    writeFileSync(
+      bad,
+      'date,kind,note\n2025-03-01,note,Painted the fence\n2027-03-01,note,From the future\n',
+    );
+    await page.click('[data-act=csv-in]');
+    await choose('#csv-file', bad);
+    await page.says('Line 3, date: “2027-03-01” has not come yet', '.exchange');
+    expect(await page.count('[data-act=csv-take]')).toBe(0);
+    const good = join(folder, 'good.txt');
+    writeFileSync(good, 'date,kind,note\n2025-03-01,note,Painted the fence\n');
+    await choose('#csv-file', good);
+    await page.says('1 entry is read, 0 of them already here.', '.exchange');
+    await page.click('[data-act=csv-take]');
+    await page.says('1 entry taken in.', '.saying');
+    await page.says('Painted the fence');
+  });
+});
+
+describe('one thing', () => {
+  test('has its whole life on its page, and its papers with the end of their cover', async () => {
+    await page.press('House');
+    await page.press('Water heater');
+    await page.says('Everything that happened to it');
+    const file = join(folder, 'warranty.pdf');
+    writeFileSync(file, '%PDF-1.4 six years on the tank');
+    await page.press('Keep it');
+    await page.says('Choose a file.');
+    await choose('#document-file', file);
+    await page.choose('Kind', 'Warranty');
+    await page.type('Called', 'Tank warranty');
+    await page.type('Covers it until', '2027-01-10');
+    await page.press('Keep it');
+    await page.says('Kept: Tank warranty.', '.saying');
+    await page.says('Tank warranty Warranty', '[aria-label=Papers]');
+    await page.says('until Sun, Jan 10, 2027', '[aria-label=Papers]');
+    await page.press('Today');
+    await page.says('Tank warranty, Water heater: covered until Sun, Jan 10, 2027', '.covers');
+    await page.press('Tank warranty, Water heater');
+    await page.press('Take away …');
+    await page.press('Take it away');
+    await page.says('Taken away: Tank warranty.', '.saying');
+  });
+
+  test('leads to all of it in the ledger', async () => {
+    await page.press('All of it in the ledger');
+    await page.find('[data-entry]');
+    expect(new URL(await page.driver.getCurrentUrl()).searchParams.get('asset')).not.toBeNull();
+  });
+});
+
+test('the browser complained of nothing on the way', async () => {
+  expect(await page.complaints()).toEqual([]);
+});
