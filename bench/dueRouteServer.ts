@@ -69,7 +69,8 @@ async function readWindows(client: PoolClient, homeId: string): Promise<object> 
   return { rows: (await client.query(sql, [homeId])).rows };
 }
 
-const LINE = '"id", "seq", "date", "stamped_at", "by_person", "batch", "body"';
+const LINE = `id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS stamped,
+  by_person AS by, batch, body`;
 
 /** A page of the ledger with the threads of its entries, by the statements the product sends. */
 async function readPage(client: PoolClient, homeId: string): Promise<object> {

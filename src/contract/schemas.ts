@@ -125,20 +125,29 @@ export const writtenSchema = z.strictObject({
 export type Written = z.infer<typeof writtenSchema>;
 
 const sequencedEntrySchema = entrySchema.extend({ seq: z.int() });
-/** An entry, every correction made to it in order, and what it says now. */
-export const ledgerLineSchema = z.strictObject({
-  entry: sequencedEntrySchema,
+const correctedSchema = z.strictObject({
+  /** Every correction made to it, in order. */
   corrections: z.array(sequencedEntrySchema),
+  /** What it says now. */
   date: civilDateSchema,
   body: entryBodySchema,
   voidedBy: z.string().nullable(),
 });
-export type LedgerLine = z.infer<typeof ledgerLineSchema>;
+/** An entry as it stands. Most were never corrected and say what they said: on the way only those that were carry more. */
+export const ledgerLineSchema = z
+  .strictObject({ entry: sequencedEntrySchema, corrected: correctedSchema.optional() })
+  .transform(({ entry, corrected }) => ({
+    entry,
+    ...(corrected ?? { corrections: [], date: entry.date, body: entry.body, voidedBy: null }),
+  }));
+export type LedgerLine = z.output<typeof ledgerLineSchema>;
 export const ledgerPageSchema = z.strictObject({
   lines: z.array(ledgerLineSchema),
   next: z.int().nullable(),
 });
-export type LedgerPage = z.infer<typeof ledgerPageSchema>;
+export type LedgerPage = z.output<typeof ledgerPageSchema>;
+/** A page as it is sent. */
+export type SentLedgerPage = z.input<typeof ledgerPageSchema>;
 
 /** What concerns one duty and those it goes with, in sequence, and the weather: enough for the browser to work out what a new entry would change. */
 export const dutyHistorySchema = z.strictObject({

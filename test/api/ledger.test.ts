@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { Client } from 'pg';
 import { v7 as uuid } from 'uuid';
-import type { LedgerPage, Written } from '../../src/contract/schemas.ts';
+import { ledgerPageSchema, type LedgerPage, type Written } from '../../src/contract/schemas.ts';
 import { asPerson } from '../../src/server/db/database.ts';
 import { firstBreak } from '../../src/server/services/chain.ts';
 import { rebuildHome } from '../../src/server/services/schedule.ts';
@@ -46,7 +46,7 @@ const done = (date: string) => entryOf(date, { kind: 'done', duty });
 const due = async (): Promise<string | undefined> =>
   (await rowOf(agent, homeId, duty)).occurrence?.window.due;
 const page = async (query = ''): Promise<LedgerPage> =>
-  (await agent.get(`/api/homes/${homeId}/entries${query}`).expect(200)).body as LedgerPage;
+  ledgerPageSchema.parse((await agent.get(`/api/homes/${homeId}/entries${query}`).expect(200)).body);
 
 async function chainOf(home: string): Promise<number | null> {
   const rows = await asPerson(api.db, personId, (tx) => loadChain(tx, home));

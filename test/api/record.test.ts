@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
 import type { DocumentBody, TotalsBody } from '../../src/contract/record.ts';
-import type { LedgerPage, StandingBody } from '../../src/contract/schemas.ts';
+import { ledgerPageSchema, type LedgerPage, type StandingBody } from '../../src/contract/schemas.ts';
 import {
   append,
   entryOf,
@@ -36,9 +36,9 @@ afterAll(() => api.close());
 const path = (rest: string): string => `/api/homes/${homeId}/${rest}`;
 const notes = async (query: Record<string, string | number>): Promise<string[]> => {
   const { body } = await agent.get(path('entries')).query(query).expect(200);
-  return (body as LedgerPage).lines.map((line) =>
-    'note' in line.body ? (line.body.note ?? '') : line.body.kind,
-  );
+  return ledgerPageSchema
+    .parse(body)
+    .lines.map((line) => ('note' in line.body ? (line.body.note ?? '') : line.body.kind));
 };
 const done = (date: string, note: string, more: object = {}) =>
   entryOf(date, { kind: 'done', duty, note, ...more });
@@ -93,7 +93,8 @@ describe('the ledger narrowed down', () => {
         limit: 7,
         ...(before !== null && { before }),
       };
-      const { lines, next } = (await agent.get(path('entries')).query(query).expect(200)).body as LedgerPage;
+      const { body } = await agent.get(path('entries')).query(query).expect(200);
+      const { lines, next }: LedgerPage = ledgerPageSchema.parse(body);
       found.push(...lines.map(({ entry }) => entry.id));
       before = next;
     } while (before !== null);

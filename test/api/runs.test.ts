@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
 import type { RunBody } from '../../src/contract/runs.ts';
+import { ledgerPageSchema } from '../../src/contract/schemas.ts';
 import type { RunState } from '../../src/core/runs/runState.ts';
 import {
   append,
@@ -83,7 +84,7 @@ describe('a run', () => {
     await finish(...entries).expect(200);
     expect((await rowOf(agent, homeId, duty)).occurrence?.window.due).not.toBe(before);
     const { body } = await agent.get(`/api/homes/${homeId}/entries`).expect(200);
-    const texts = (body as { lines: { body: { kind: string } }[] }).lines.map((line) => line.body.kind);
+    const texts = ledgerPageSchema.parse(body).lines.map((line) => line.body.kind);
     expect(texts.filter((kind) => kind === 'done')).toHaveLength(1);
     expect((await agent.get(path()).expect(200)).body).toMatchObject({ finished: true });
     await save(1).expect(409);

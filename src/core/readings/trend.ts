@@ -80,8 +80,5 @@ export function reaches({ perDay, least, most, from, at }: Line, limit: number, 
   };
 }
 
-/** Whether a slope is surely up or down: its whole range on one side. */
-export const surelyMoves = ({ least, most }: Line): boolean => least > 0 || most < 0;
-
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 const mean = (values: readonly number[]): number => sum(values) / values.length;

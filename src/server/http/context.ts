@@ -1,6 +1,7 @@
 import type { Request } from 'express';
 import type { Logger } from 'pino';
-import type { Body, Params, Query, Response, RouteName, ROUTES } from '../../contract/routes.ts';
+import type { z } from 'zod';
+import type { Body, Params, Query, RouteName, ROUTES } from '../../contract/routes.ts';
 import type { Permission } from '../../contract/access.ts';
 import type { HomeSummary } from '../../contract/schemas.ts';
 import type { Clock } from '../clock.ts';
@@ -52,5 +53,8 @@ type AccessOf<N extends RouteName> = (typeof ROUTES)[N]['access'];
 export type CallOf<N extends RouteName> =
   AccessOf<N> extends Permission ? HomeCall<N> : AccessOf<N> extends 'session' ? PersonCall<N> : Call<N>;
 
+/** What goes out: the schema of the answer reads it in on the other side. */
+type Answer<N extends RouteName> = z.input<(typeof ROUTES)[N]['response']>;
+
 /** One handler for every route of the table; a route without one does not compile. */
-export type Handlers = { readonly [N in RouteName]: (call: CallOf<N>) => Promise<Response<N>> };
+export type Handlers = { readonly [N in RouteName]: (call: CallOf<N>) => Promise<Answer<N>> };

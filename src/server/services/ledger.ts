@@ -1,4 +1,4 @@
-import type { LedgerLine, LedgerPage, NewEntry, Written } from '../../contract/schemas.ts';
+import type { LedgerLine, NewEntry, SentLedgerPage, Written } from '../../contract/schemas.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Weather } from '../../core/climate/weather.ts';
@@ -129,7 +129,7 @@ const PAGES_AT_ONCE = 8;
  * A page of the ledger, newest written first; each line with every correction made to it and what it says now. Filters go by what a line
  * says now: rows are found as they were written, or corrected, and judged as they stand.
  */
-export async function ledgerPage(tx: Tx, home: Home, query: PageQuery): Promise<LedgerPage> {
+export async function ledgerPage(tx: Tx, home: Home, query: PageQuery): Promise<SentLedgerPage> {
   const { before: _before, limit: _limit, ...filter } = query;
   const isNarrowed = Object.values(filter).some((one) => one !== undefined);
   const lines: LedgerLine[] = [];
@@ -143,13 +143,17 @@ export async function ledgerPage(tx: Tx, home: Home, query: PageQuery): Promise<
     const last = lines.length === query.limit ? lines.at(-1)?.entry.seq : page.at(-1)?.seq;
     if (page.length < query.limit || last === undefined || last <= 1) {
       const cut = lines.length === query.limit && last !== undefined && last > (page.at(-1)?.seq ?? 0);
-      return { lines, next: cut ? last : null };
+      return { lines: lines.map(sent), next: cut ? last : null };
     }
     before = last;
     if (lines.length === query.limit) break;
   }
-  return { lines, next: before ?? null };
+  return { lines: lines.map(sent), next: before ?? null };
 }
+
+/** A line as it goes out: what was never corrected says what it said, once. */
+const sent = ({ entry, corrections, ...now }: LedgerLine): SentLedgerPage['lines'][number] =>
+  corrections.length === 0 ? { entry } : { entry, corrected: { corrections, ...now } };
 
 const isWanted = ({ entry, date, body }: LedgerLine, { kind, ...filter }: PageQuery): boolean =>
   matches({ date, by: entry.by, body }, { ...filter, kind: kind as EntryKind | undefined } as LedgerFilter);

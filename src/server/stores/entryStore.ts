@@ -167,20 +167,31 @@ export async function loadPage(
 ): Promise<SequencedEntry[]> {
   const fits = wantedAsWritten(page);
   const corrected = sql`EXISTS (SELECT 1 FROM entry c WHERE c.home_id = ${homeId} AND c.target_id = ${entry.id})`;
-  const rows = await tx
-    .select(lineColumns)
-    .from(entry)
-    .where(
-      and(
-        eq(entry.homeId, homeId),
-        isNull(entry.targetId),
-        page.before === undefined ? undefined : lt(entry.seq, page.before),
-        fits && or(fits, corrected),
-      ),
-    )
-    .orderBy(desc(entry.seq))
-    .limit(page.limit);
-  return rows.map(toEntry);
+  const where = and(
+    eq(entry.homeId, homeId),
+    isNull(entry.targetId),
+    page.before === undefined ? undefined : lt(entry.seq, page.before),
+    fits && or(fits, corrected),
+  );
+  // The page most looked at is read as it is sent, without a column being mapped for every line of it.
+  const { rows } = await tx.execute<PageRow>(sql`
+    SELECT id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS stamped,
+      by_person AS by, batch, body
+    FROM entry WHERE ${where} ORDER BY seq DESC LIMIT ${page.limit}`);
+  return rows.map(({ seq, stamped, batch, ...line }) => ({
+    ...entrySchema.parse({ ...line, stampedAt: stamped, ...(batch !== null && { batch }) }),
+    seq,
+  }));
+}
+
+interface PageRow extends Record<string, unknown> {
+  readonly id: string;
+  readonly seq: number;
+  readonly date: string;
+  readonly stamped: string;
+  readonly by: string;
+  readonly batch: string | null;
+  readonly body: unknown;
 }
 
 /** What totals are made of: work, closings and purchases, and every correction, in sequence. */

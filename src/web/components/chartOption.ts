@@ -50,9 +50,10 @@ export function chartOption(chart: ChartInput, inks: Inks): EChartsCoreOption {
     animation: false,
     aria: { enabled: false },
     grid: { left: 56, right: 12, top: 12, bottom: 28 },
-    textStyle: { fontFamily: 'Source Serif 4 Variable, Georgia, serif', color: inks.soft },
+    textStyle: { fontFamily: "'Source Serif 4 Variable', Georgia, serif", color: inks.soft },
     xAxis: {
       type: 'time',
+      splitNumber: 5,
       min: asTime(chart.from),
       max: asTime(chart.to),
       axisLine: { lineStyle: { color: inks.soft } },

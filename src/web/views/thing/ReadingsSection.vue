@@ -6,7 +6,6 @@ import type { ChartInput } from '../../components/chartOption.ts';
 import type { SeriesBody } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { daysToGrey } from '../../../core/readings/projections.ts';
-import { surelyMoves } from '../../../core/readings/trend.ts';
 import {
   enteredText,
   quantityText,
@@ -53,7 +52,7 @@ function forwardText(measure: string, drawn: Drawn, points: SeriesBody['series']
   });
   const limit = show(reaches.limit);
   const on = (date: CivilDate | null): string => (date === null ? '' : dateText(props.speech, date));
-  if (reaches.expected === null || !surelyMoves(line)) return [rate, t.value('series.steady', { limit })];
+  if (reaches.expected === null) return [rate, t.value('series.steady', { limit })];
   const dates = {
     limit,
     expected: on(reaches.expected),
