@@ -29,7 +29,14 @@ export default ts.config(
     rules: { 'vue/no-undef-components': ['error', { ignorePatterns: ['RouterLink', 'RouterView'] }] },
   },
   {
-    files: ['**/*.test.ts', 'test/**', 'src/locales/**', 'src/demo/data/**', 'src/core/catalogue/data/**', 'src/core/runs/data/**'],
+    files: [
+      '**/*.test.ts',
+      'test/**',
+      'src/locales/**',
+      'src/demo/data/**',
+      'src/core/catalogue/data/**',
+      'src/core/runs/data/**',
+    ],
     rules: { 'max-lines-per-function': 'off', 'max-lines': 'off' },
   },
   { files: ['scripts/**', 'src/cli/**', 'bench/**'], rules: { 'no-console': 'off' } },
