@@ -76,7 +76,7 @@ async function work(): Promise<void> {
   await (await page.field('One probe before the filter')).click();
   await page.says('Act within 7 days');
   await take('bench');
-  await page.press('Something is wrong');
+  await page.press('Trouble');
   await page.press('No cooling');
   await page.says('Stop and call when');
   await take('trouble');

@@ -236,6 +236,7 @@ nav a.router-link-active {
 
 .wrong-link {
   color: var(--rust);
+  white-space: nowrap;
 }
 
 .rest select {

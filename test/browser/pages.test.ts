@@ -81,9 +81,9 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   'Something is wrong': () =>
     page
-      .press('Something is wrong')
+      .press('Trouble')
       .then(() => page.press('No cooling'))
-      .then(() => page.find('[data-symptom=no-cooling] .caution')),
+      .then(() => page.find('[data-symptom=no-cooling] .stop')),
   'a reading being noted': async () => {
     await page.press('Note');
     await (await page.field('A reading')).click();
@@ -108,15 +108,15 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .press('Change …', "//*[@aria-label='Rooms, and what stands in them']")
       .then(() => page.find('.room-form')),
   'a thing': () => page.press('Return filter').then(() => page.says('What is kept on it')),
+  'a thing, its facts being told': () =>
+    page.click('[data-act=facts]').then(() => page.field('Filters in it')),
+  'a thing being replaced': () =>
+    page.click('[data-act=replace]').then(() => page.field('Day it was replaced')),
   'a thing with readings over time': async () => {
     await page.press('House');
     await page.press('Foundation');
     await page.find('[data-series] svg');
   },
-  'a thing, its facts being told': () =>
-    page.click('[data-act=facts]').then(() => page.field('Filters in it')),
-  'a thing being replaced': () =>
-    page.click('[data-act=replace]').then(() => page.field('Day it was replaced')),
   Upkeep: () => page.press('Upkeep').then(() => page.find('[data-kept]')),
   'a duty with its next three dates': () =>
     page.click('[data-kept="Change the air filter"] [data-act=dates]').then(() => page.find('.reasons')),

@@ -7,7 +7,7 @@ export const daily = {
     note: 'Note',
     almanac: 'Almanac',
     bench: 'Bench',
-    trouble: 'Something is wrong',
+    trouble: 'Trouble',
     add: 'Add',
     house: 'House',
     upkeep: 'Upkeep',

@@ -70,7 +70,7 @@ const hours = (minutes: number): string => props.speech.formats.number(Math.roun
         </thead>
         <tbody v-for="{ year, rows } in years" :key="year">
           <tr v-for="(row, place) in rows" :key="row.system" :class="{ sum: row.system === SUM }">
-            <th scope="row">{{ place === 0 ? year : '' }}</th>
+            <th v-if="place === 0" scope="rowgroup" :rowspan="rows.length">{{ year }}</th>
             <td>{{ nameOf(row.system) }}</td>
             <td class="n">{{ speech.formats.number(row.done) }}</td>
             <td class="n">{{ hours(row.minutes) }}</td>
@@ -103,6 +103,10 @@ td {
   padding: 0.125rem 0.75rem 0.125rem 0;
   border-bottom: 1px solid var(--rule);
   text-align: left;
+}
+
+th[scope='rowgroup'] {
+  vertical-align: top;
 }
 
 .n {

@@ -110,11 +110,6 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
 
 <template>
   <section class="item" :aria-label="title" :data-item="item.key">
-    <ul v-if="refusals.length > 0" class="refusals small">
-      <li v-for="one in refusals" :key="one.code">
-        <strong>{{ t('run.refuse', { what: one.what }) }}</strong> {{ one.tell }}
-      </li>
-    </ul>
     <template v-if="step && inWords">
       <fieldset v-if="gates.length > 0" class="gates">
         <legend>{{ t('run.caution') }}</legend>
@@ -185,6 +180,11 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
     <p class="soft small">
       {{ steps.length > 0 ? `${at + 1} / ${steps.length}` : '' }}
     </p>
+    <ul v-if="refusals.length > 0" class="refusals small">
+      <li v-for="one in refusals" :key="one.code">
+        <strong>{{ t('run.refuse', { what: one.what }) }}</strong> {{ one.tell }}
+      </li>
+    </ul>
   </section>
 </template>
 
