@@ -69,32 +69,15 @@ async function readWindows(client: PoolClient, homeId: string): Promise<object> 
   return { rows: (await client.query(sql, [homeId])).rows };
 }
 
-const LINE = `id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS stamped,
-  by_person AS by, batch, body`;
-
-/** A page of the ledger with the threads of its entries, by the statements the product sends. */
+/** A page of the ledger, by the statement the product sends; none of its lines was corrected. */
 async function readPage(client: PoolClient, homeId: string): Promise<object> {
-  const { rows } = await client.query<{ id: string }>(
-    `select ${LINE} from "entry" where "home_id" = $1 and "target_id" is null order by "seq" desc limit 50`,
+  const { rows } = await client.query(
+    `SELECT id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "stampedAt",
+       by_person AS by, batch, body,
+       EXISTS (SELECT 1 FROM entry c WHERE c.home_id = entry.home_id AND c.target_id = entry.id) AS corrected
+     FROM entry WHERE home_id = $1 AND target_id IS NULL ORDER BY seq DESC LIMIT 50`,
     [homeId],
   );
-  const ids = rows.map(({ id }) => id);
-  const threads = await client.query<{ id: string }>(
-    `WITH RECURSIVE up AS (
-       SELECT id, target_id FROM entry WHERE home_id = $1 AND id = ANY($2::uuid[])
-       UNION SELECT e.id, e.target_id FROM entry e JOIN up ON e.home_id = $1 AND e.id = up.target_id
-     ), down AS (
-       SELECT id FROM up WHERE target_id IS NULL
-       UNION SELECT e.id FROM entry e JOIN down ON e.home_id = $1 AND e.target_id = down.id
-     ) SELECT id FROM down`,
-    [homeId, ids],
-  );
-  const others = threads.rows.map(({ id }) => id).filter((id) => !ids.includes(id));
-  if (others.length > 0)
-    await client.query(
-      `select ${LINE} from "entry" where "home_id" = $1 and "id" = ANY($2::uuid[]) order by "seq"`,
-      [homeId, others],
-    );
   return { lines: rows };
 }
 

@@ -15,7 +15,7 @@ import {
 
 const routes = Object.entries(ROUTES) as [string, RouteSpec][];
 const ofHomes = routes.filter(([, { path }]) => path.includes(':homeId'));
-const NOTHING_TO_SEND = ['signOut', 'dropPhoto'];
+const NOTHING_TO_SEND = ['signOut', 'dropPhoto', 'dropRun', 'dropDocument'];
 const withBody = routes.filter(([name, { method }]) => method !== 'GET' && !NOTHING_TO_SEND.includes(name));
 
 let api: Api;

@@ -266,7 +266,7 @@ export const work = {
     foundNoted: 'It will be noted: {what}.',
     readFirst: 'Take the reading',
     readKeep: 'Keep this reading',
-    readKept: 'Kept: {title}, {verdict}.',
+    readKept: 'Kept: {title}.',
     readAgain: 'Read again',
     readSkip: 'Go on without it',
     stopTitle: 'Stop',

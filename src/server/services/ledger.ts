@@ -135,11 +135,14 @@ export async function ledgerPage(tx: Tx, home: Home, query: PageQuery): Promise<
   const lines: LedgerLine[] = [];
   let before = query.before;
   for (let pages = 0; pages < PAGES_AT_ONCE; pages += 1) {
-    const page = await entries.loadPage(tx, home.id, { ...query, before });
-    const threads = await entries.loadThreads(tx, home.id, page);
+    const found = await entries.loadPage(tx, home.id, { ...query, before });
+    const page = found.map(({ entry }) => entry);
+    // Most lines were never corrected: threads are read of those that were.
+    const corrected = found.filter(({ isCorrected }) => isCorrected).map(({ entry }) => entry);
+    const threads = await entries.loadThreads(tx, home.id, corrected);
     const all = threadLines(page, threads);
-    const found = isNarrowed ? all.filter((line) => isWanted(line, query)) : all;
-    lines.push(...found.slice(0, query.limit - lines.length));
+    const wanted = isNarrowed ? all.filter((line) => isWanted(line, query)) : all;
+    lines.push(...wanted.slice(0, query.limit - lines.length));
     const last = lines.length === query.limit ? lines.at(-1)?.entry.seq : page.at(-1)?.seq;
     if (page.length < query.limit || last === undefined || last <= 1) {
       const cut = lines.length === query.limit && last !== undefined && last > (page.at(-1)?.seq ?? 0);
@@ -170,9 +173,7 @@ function threadLines(page: readonly SequencedEntry[], threads: readonly Sequence
     corrections.set(root, [...(corrections.get(root) ?? []), item]);
   }
   return page.map((item) => {
-    const now = standing.get(item.id);
-    if (!now) throw new Error(`entry ${item.id} is missing from its own thread`);
-    const { date, body, voidedBy } = now;
+    const { date, body, voidedBy } = standing.get(item.id) ?? { ...item, voidedBy: null };
     return { entry: item, corrections: corrections.get(item.id) ?? [], date, body, voidedBy };
   });
 }

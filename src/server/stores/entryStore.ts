@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, inArray, isNull, lt, or, sql, type SQL } from 'drizzle-orm';
-import { entrySchema, type Entry } from '../../core/ledger/entry.ts';
+import { and, asc, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import { entryBodySchema, entrySchema, type Entry } from '../../core/ledger/entry.ts';
 import type { Tx } from '../db/database.ts';
 import { entry } from '../db/tables/index.ts';
 
@@ -164,34 +165,37 @@ export async function loadPage(
   tx: Tx,
   homeId: string,
   page: { before?: number | undefined; limit: number } & PageFilter,
-): Promise<SequencedEntry[]> {
+): Promise<PageLine[]> {
   const fits = wantedAsWritten(page);
-  const corrected = sql`EXISTS (SELECT 1 FROM entry c WHERE c.home_id = ${homeId} AND c.target_id = ${entry.id})`;
-  const where = and(
-    eq(entry.homeId, homeId),
-    isNull(entry.targetId),
-    page.before === undefined ? undefined : lt(entry.seq, page.before),
-    fits && or(fits, corrected),
-  );
+  const corrected = sql`EXISTS (SELECT 1 FROM entry c WHERE c.home_id = entry.home_id AND c.target_id = entry.id)`;
+  const before = page.before === undefined ? sql`` : sql` AND seq < ${page.before}`;
+  const wanted = fits === undefined ? sql`` : sql` AND (${fits} OR ${corrected})`;
   // The page most looked at is read as it is sent, without a column being mapped for every line of it.
   const { rows } = await tx.execute<PageRow>(sql`
-    SELECT id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS stamped,
-      by_person AS by, batch, body
-    FROM entry WHERE ${where} ORDER BY seq DESC LIMIT ${page.limit}`);
-  return rows.map(({ seq, stamped, batch, ...line }) => ({
-    ...entrySchema.parse({ ...line, stampedAt: stamped, ...(batch !== null && { batch }) }),
-    seq,
+    SELECT id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "stampedAt",
+      by_person AS by, batch, body, ${corrected} AS corrected
+    FROM entry WHERE home_id = ${homeId} AND target_id IS NULL${before}${wanted} ORDER BY seq DESC LIMIT ${page.limit}`);
+  return rows.map(({ corrected: isCorrected, batch, body, ...line }) => ({
+    entry: { ...line, ...(batch !== null && { batch }), body: entryBodySchema.parse(body) },
+    isCorrected,
   }));
 }
 
 interface PageRow extends Record<string, unknown> {
   readonly id: string;
   readonly seq: number;
-  readonly date: string;
-  readonly stamped: string;
+  readonly date: CivilDate;
+  readonly stampedAt: string;
   readonly by: string;
   readonly batch: string | null;
   readonly body: unknown;
+  readonly corrected: boolean;
+}
+
+/** A line of a page, and whether anything was ever corrected on it. */
+export interface PageLine {
+  readonly entry: SequencedEntry;
+  readonly isCorrected: boolean;
 }
 
 /** What totals are made of: work, closings and purchases, and every correction, in sequence. */

@@ -45,11 +45,12 @@ export async function updateClimate(tx: Tx, homeId: string, climate: Climate | n
 
 /** One home with the person's role in it; null when they are no member, whether or not it exists. */
 export async function findHome(tx: Tx, personId: string, homeId: string): Promise<HomeSummary | null> {
-  const [row] = await tx
-    .select(summaryColumns)
-    .from(home)
-    .innerJoin(membership, and(eq(membership.homeId, home.homeId), eq(membership.personId, personId)))
-    .where(eq(home.homeId, homeId));
+  // Every request of a home begins with this one: it is read as it stands, without a query being built for it.
+  const { rows } = await tx.execute<HomeSummary & { climate: unknown }>(sql`
+    SELECT home.home_id AS id, name, zone, hemisphere, units, vocabulary, currency, climate, role
+    FROM home JOIN membership ON membership.home_id = home.home_id AND membership.person_id = ${personId}
+    WHERE home.home_id = ${homeId}`);
+  const [row] = rows;
   return row ? withClimate(row) : null;
 }
 

@@ -145,12 +145,7 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
       </p>
       <template v-if="gatesOpen">
         <p v-for="one in kept" :key="one.reading + one.asset" class="small" role="status">
-          {{
-            t('run.readKept', { title: aboutText(speech, one.reading).title, verdict: '' }).replace(
-              /, \.$/,
-              '.',
-            )
-          }}
+          {{ t('run.readKept', { title: aboutText(speech, one.reading).title }) }}
         </p>
         <template v-if="reads.length > 0">
           <template v-for="measure in reads" :key="measure">
