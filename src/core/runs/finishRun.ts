@@ -64,7 +64,7 @@ function statusEntries(
       return item.duties.map((duty, place) => entry(doneBody(item, state, duty, place, at)));
     case 'skipped':
       if (item.duties.length === 0) return [];
-      return item.duties.map((duty) => entry({ kind: 'skipped', duty, why: state.why || title }));
+      return item.duties.map((duty) => entry({ kind: 'skipped', duty, why: state.why.trim() || title }));
     case 'impossible':
       return [entry({ kind: 'note', text: noted(title, state.why), ...about })];
     case 'stopped':
@@ -77,7 +77,7 @@ function statusEntries(
               what: title.slice(0, 200),
               verdict: 'stop',
               days: 0,
-              ...(state.why !== '' && { note: state.why }),
+              ...(state.why.trim() !== '' && { note: state.why.trim() }),
             }),
           ];
   }
@@ -117,7 +117,7 @@ function readingEntries(
     read.asset,
     read.given,
     answer.outcome,
-    status === 'stopped' && why !== '' ? why : undefined,
+    status === 'stopped' && why.trim() !== '' ? why.trim() : undefined,
   );
   const written = readings.map((body): RunEntry => ({ id: at.makeId(), date: read.date, body }));
   const [first] = written;

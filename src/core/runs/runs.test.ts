@@ -207,7 +207,7 @@ describe('what a run leaves', () => {
       status: fc.constantFrom(...statuses),
       minutes: fc.option(fc.integer({ min: 0, max: 500 })),
       note: fc.string({ maxLength: 30 }),
-      why: fc.string({ maxLength: 30 }),
+      why: fc.oneof(fc.string({ maxLength: 30 }), fc.constant('  ')),
       date: fc.constantFrom<CivilDate | null>(null, DAY, civil('2026-11-02')),
     });
     const base = autumn();
