@@ -135,6 +135,22 @@ describe('one job', () => {
     await page.says('At once: Tune up the gas furnace');
   });
 
+  test('a furnace tune-up to its end, every caution answered at its step', async () => {
+    await page.press('Runs');
+    await page.type('Find', 'furnace');
+    await (await page.field('Tune up the gas furnace')).click();
+    await page.press('Start with these');
+    await page.click('[data-act=begin]');
+    await goThrough(page, 'furnace-annual-tune-up');
+    await page.says('Everything is settled.');
+    await page.click('[data-act=finish]');
+    await page.says('Finished. 1 entry is in the ledger.', '.saying');
+    await page.press('Ledger');
+    await page.says('Done Tune up the gas furnace, Furnace');
+    await page.press('Today');
+    await page.find('[data-line]');
+  });
+
   test('done to the end it is logged with its day, minutes and note', async () => {
     await page.click(`${line('gfci-test')} [data-act=run]`);
     await page.says('First, get together');

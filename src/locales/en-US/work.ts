@@ -69,6 +69,7 @@ export const work = {
   },
   findings: {
     title: 'Found, and not yet put right',
+    unread: 'What stands shut and what was found could not be read: {why}',
     due: { watch: 'Look again', act: 'Put right', stop: 'At once' },
     found: 'found {on}',
     close: 'Put right …',

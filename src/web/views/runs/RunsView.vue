@@ -110,13 +110,15 @@ const listed = computed(() =>
   })),
 );
 
-async function begin(plan: RunState): Promise<void> {
+/** `instead`: the way back leads past the address that began it, which would begin another. */
+async function begin(plan: RunState, instead = false): Promise<void> {
   if (busy.value || plan.items.length === 0) return;
   busy.value = true;
   try {
     const runId = uuid();
     await call('saveRun', { params: { homeId, runId }, body: { saw: 0, state: plan } });
-    await router.push({ name: 'run', params: { homeId, runId } });
+    const to = { name: 'run', params: { homeId, runId } };
+    await (instead ? router.replace(to) : router.push(to));
   } catch (error) {
     wrong.value = tell(error).text;
   } finally {
@@ -131,14 +133,14 @@ const titleOfSome = (ids: readonly string[]): string => {
     : t.value('runs.pickTitle', { n: ids.length }, ids.length);
 };
 
-async function beginPicked(ids: readonly string[]): Promise<void> {
-  if (from.value) await begin(planDuties(ids, titleOfSome(ids).slice(0, 200), from.value));
+async function beginPicked(ids: readonly string[], instead = false): Promise<void> {
+  if (from.value) await begin(planDuties(ids, titleOfSome(ids).slice(0, 200), from.value), instead);
 }
 
 /** An address may name duties, as Today does, to begin with them at once. */
 async function startAsked(): Promise<void> {
   const asked = route.query['duty'];
-  if (typeof asked === 'string' && home.mayWrite) await beginPicked(asked.split(','));
+  if (typeof asked === 'string' && home.mayWrite) await beginPicked(asked.split(','), true);
 }
 
 async function drop(runId: string): Promise<void> {

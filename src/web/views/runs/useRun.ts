@@ -38,9 +38,12 @@ export function useRun(homeId: string, runId: string) {
   function put(next: RunState): Promise<Saved> {
     shared.state.value = next;
     latest = next;
-    const after = (): Promise<Saved> | Saved => {
+    const after = async (): Promise<Saved> => {
       if (latest !== next) return 'saved';
-      return shared.save(next);
+      const saved = await shared.save(next);
+      // What waits behind it was done to a run that has moved on: it must not be laid over that.
+      if (saved === 'elsewhere') latest = null;
+      return saved;
     };
     saving = saving.then(after, after);
     return saving;

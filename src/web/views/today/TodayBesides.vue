@@ -8,6 +8,7 @@ import { currentUnit } from '../../../core/house/house.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import type { Sent } from '../../composables/useWriting.ts';
@@ -21,6 +22,8 @@ const speech = useSpeech();
 const t = computed(() => speech.value.t);
 const body = ref<StandingBody | null>(null);
 const closing = ref<OpenFindingBody | null>(null);
+const wrong = ref('');
+const { tell } = useErrorText();
 const { address } = usePhotos(home.house?.home.id ?? '');
 
 async function read(): Promise<void> {
@@ -28,9 +31,10 @@ async function read(): Promise<void> {
   if (homeId === undefined) return;
   try {
     body.value = await call('standing', { params: { homeId } });
-  } catch {
-    // The due list stands without it; the next reading of the page tries again.
-    body.value = null;
+    wrong.value = '';
+  } catch (error) {
+    // The due list stands without it, but what is missing from the page is said.
+    wrong.value = tell(error).text;
   }
 }
 // A write changes rows, and may change what stands.
@@ -57,15 +61,17 @@ const covers = computed(() =>
   })),
 );
 
-function written(sent: Sent, text: string): void {
+/** What came of it is said once the page shows it. */
+async function written(sent: Sent, text: string): Promise<void> {
   closing.value = null;
+  await read();
   emit('written', sent, text);
-  void read();
 }
 </script>
 
 <template>
   <div>
+    <p v-if="wrong" class="notice wrong" role="alert">{{ t('findings.unread', { why: wrong }) }}</p>
     <StandingStrip
       v-if="home.house && body"
       :lines="body.lines"
@@ -131,7 +137,8 @@ h2 {
   color: var(--rust);
 }
 
-.covers ul {
+.covers ul,
+.notice {
   margin-left: var(--text-column);
 }
 
@@ -152,7 +159,8 @@ h3.stop {
 
 @media (max-width: 44rem) {
   h2,
-  .covers ul {
+  .covers ul,
+  .notice {
     margin-left: 0;
   }
 }
