@@ -3,28 +3,13 @@ import { MIGRATIONS } from '../src/cluster/installation.ts';
 import { startThrowaway } from '../src/cluster/throwaway.ts';
 import { setUpDatabase } from '../src/server/db/setup.ts';
 import { ms, times, type Ratio } from './ratio.ts';
-import { compared, poster, startServer, type Server } from './servers.ts';
+import { compared, newHome, startServer, type Server } from './servers.ts';
 
 const DUTIES = 60;
 
 /** A home with 60 duties with a record each, made through the API; answers with the session and the address to ask. */
 async function prepare({ address }: Server): Promise<{ cookie: string; path: string }> {
-  const { post, cookie } = poster(address);
-  await post('/api/sign-up', {
-    name: 'Bench',
-    email: 'bench@example.org',
-    password: 'a long enough password',
-  });
-  const homeId = uuid();
-  await post('/api/homes', {
-    id: homeId,
-    name: 'Mill',
-    zone: 'America/Chicago',
-    hemisphere: 'north',
-    units: 'us',
-    vocabulary: 'en-US',
-    currency: 'USD',
-  });
+  const { post, cookie, homeId } = await newHome(address);
   const asset = uuid();
   const duties = Array.from({ length: DUTIES }, (_, index) => ({
     practice: { from: 'home', title: `Work ${index}`, lifeSafety: false },

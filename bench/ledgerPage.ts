@@ -3,7 +3,7 @@ import { MIGRATIONS } from '../src/cluster/installation.ts';
 import { startThrowaway } from '../src/cluster/throwaway.ts';
 import { setUpDatabase } from '../src/server/db/setup.ts';
 import { ms, times, type Ratio } from './ratio.ts';
-import { compared, poster, startServer, type Server } from './servers.ts';
+import { compared, newHome, startServer, type Server } from './servers.ts';
 
 const ENTRIES = 50_000;
 const AT_A_TIME = 10_000;
@@ -11,22 +11,7 @@ const PAGE = 50;
 
 /** A home with fifty thousand entries, taken in as tables are; answers with the session and the address to ask. */
 async function prepare({ address }: Server): Promise<{ cookie: string; path: string }> {
-  const { post, cookie } = poster(address);
-  await post('/api/sign-up', {
-    name: 'Bench',
-    email: 'bench@example.org',
-    password: 'a long enough password',
-  });
-  const homeId = uuid();
-  await post('/api/homes', {
-    id: homeId,
-    name: 'Mill',
-    zone: 'America/Chicago',
-    hemisphere: 'north',
-    units: 'us',
-    vocabulary: 'en-US',
-    currency: 'USD',
-  });
+  const { post, cookie, homeId } = await newHome(address);
   for (let written = 0; written < ENTRIES; written += AT_A_TIME) {
     const entries = Array.from({ length: AT_A_TIME }, (_, place) => ({
       id: uuid(),

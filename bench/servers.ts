@@ -1,5 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
+import { v7 as uuid } from 'uuid';
 
 const REQUESTS_A_ROUND = 400;
 const AT_ONCE = 4;
@@ -70,7 +71,7 @@ export async function compared(
 }
 
 /** Sends JSON as someone signed in; the session of the first answer that gives one is kept. */
-export function poster(address: string): {
+function poster(address: string): {
   post: (path: string, body: object) => Promise<void>;
   cookie: () => string;
 } {
@@ -87,4 +88,27 @@ export function poster(address: string): {
       cookie ||= (answer.headers.get('set-cookie') ?? '').split(';')[0] ?? '';
     },
   };
+}
+
+/** Someone new with an empty home, made through the API. */
+export async function newHome(
+  address: string,
+): Promise<ReturnType<typeof poster> & { readonly homeId: string }> {
+  const { post, cookie } = poster(address);
+  await post('/api/sign-up', {
+    name: 'Bench',
+    email: 'bench@example.org',
+    password: 'a long enough password',
+  });
+  const homeId = uuid();
+  await post('/api/homes', {
+    id: homeId,
+    name: 'Mill',
+    zone: 'America/Chicago',
+    hemisphere: 'north',
+    units: 'us',
+    vocabulary: 'en-US',
+    currency: 'USD',
+  });
+  return { post, cookie, homeId };
 }

@@ -158,3 +158,10 @@ export function rootsOf(assets: readonly Asset[]): Map<string, string> {
   };
   return new Map(assets.map(({ id }) => [id, rootOf(id)]));
 }
+
+/** A thing with everything that stood in its place before and after. */
+export function unitsOfLine(assets: readonly Asset[], assetId: string): string[] {
+  const roots = rootsOf(assets);
+  const root = roots.get(assetId) ?? assetId;
+  return assets.filter(({ id }) => (roots.get(id) ?? id) === root).map(({ id }) => id);
+}

@@ -1,7 +1,7 @@
 import { positive, usually, usuallyNot } from './fields.ts';
 import { byBand, seen, when, type Values } from './reading.ts';
 import { act, from, scale, sound, watch, type Scale } from './scale.ts';
-import { duty, emergency, figure, judged, todo, type Follow, type Outcome, type Part } from './verdict.ts';
+import { duty, emergency, figure, judged, doNow, type Follow, type Outcome, type Part } from './verdict.ts';
 
 /** What is read on any alarm. An age left out is an age nobody knows: the alarm is replaced. */
 export const alarmFields = {
@@ -40,7 +40,7 @@ export function judgeAlarm(
   ];
   return judged(parts, {
     school,
-    follows: alarmed ? [todo('everyone-out'), emergency] : followsOf(values, parts, kind),
+    follows: alarmed ? [doNow('everyone-out'), emergency] : followsOf(values, parts, kind),
   });
 }
 
@@ -51,8 +51,8 @@ function followsOf(
 ): Follow[] {
   const old = age === undefined || parts.at(-1)?.verdict === 'act';
   return [
-    ...(test === 'silent' ? [todo('battery-then-press-again'), duty(replace, 1)] : []),
-    ...(chirp === 'chirps' ? [todo('battery-first'), duty(triage, 1)] : []),
+    ...(test === 'silent' ? [doNow('battery-then-press-again'), duty(replace, 1)] : []),
+    ...(chirp === 'chirps' ? [doNow('battery-first'), duty(triage, 1)] : []),
     ...(chirp === 'chirps-with-new-battery' ? [duty(replace, 1)] : []),
     ...(old ? [duty(replace, 7)] : []),
   ];

@@ -1,7 +1,7 @@
 import { positive, usuallyNot } from './fields.ts';
 import { byBand, reading, seen } from './reading.ts';
 import { from, gradeAt, scale, sound, watch } from './scale.ts';
-import { figure, judged, todo } from './verdict.ts';
+import { figure, judged, doNow } from './verdict.ts';
 
 /** Age of concrete: no salt in its first two years. */
 export const concreteAge = reading({
@@ -16,8 +16,8 @@ export const concreteAge = reading({
     const young = gradeAt(band('age'), values.age).verdict !== 'sound';
     if (values.salted && young)
       return judged([seen('act', 'young-and-salted', 0), part], {
-        follows: [todo('rinse-off-the-salt'), todo('sand-only')],
+        follows: [doNow('rinse-off-the-salt'), doNow('sand-only')],
       });
-    return judged([part], { follows: young ? [todo('sand-only')] : [] });
+    return judged([part], { follows: young ? [doNow('sand-only')] : [] });
   },
 });

@@ -1,6 +1,6 @@
 import { choice, number, usually, usuallyNot } from './fields.ts';
 import { reading, seen } from './reading.ts';
-import { figure, judged, todo, type Figure } from './verdict.ts';
+import { figure, judged, doNow, type Figure } from './verdict.ts';
 
 /** Tablets into a condensate pan: two for each ton at first, then one a ton every four to six weeks; the label comes first. */
 export const tabletsFor = (tons: number, dose: 'first' | 'upkeep'): number =>
@@ -29,13 +29,13 @@ export const condensateDose = reading({
     if (mixes)
       return judged([seen('stop', 'mixes')], {
         figures,
-        follows: [todo('flush-first'), todo('fumes-leave')],
+        follows: [doNow('flush-first'), doNow('fumes-leave')],
       });
     if (values['pour-now'] === 'bleach' && values['feeds-plant-or-metal'])
       return judged([seen('act', 'bleach-feeds-plant-or-metal', 0)], {
         figures,
-        follows: [todo('vinegar-instead')],
+        follows: [doNow('vinegar-instead')],
       });
-    return judged([seen('sound', 'dose-fits')], { figures, follows: [todo('label-overrides')] });
+    return judged([seen('sound', 'dose-fits')], { figures, follows: [doNow('label-overrides')] });
   },
 });

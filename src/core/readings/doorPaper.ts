@@ -1,6 +1,6 @@
 import { choice, usually } from './fields.ts';
 import { reading, seen } from './reading.ts';
-import { duty, judged, todo } from './verdict.ts';
+import { duty, judged, doNow } from './verdict.ts';
 
 /** Paper shut in a door: it drags all round where the seal is tight. A threshold is turned a quarter at a time, then the paper again. */
 export const doorPaper = reading({
@@ -16,7 +16,7 @@ export const doorPaper = reading({
     return judged([seen('act', `paper-${values.paper}`, 30)], {
       follows:
         foot && values.threshold === 'screws'
-          ? [todo('quarter-turn'), duty('door-threshold-adjust', 30)]
+          ? [doNow('quarter-turn'), duty('door-threshold-adjust', 30)]
           : [duty(foot ? 'door-sweep-replace' : 'weatherstrip-fit', 30)],
     });
   },

@@ -1,3 +1,4 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
 import type { EntryBody } from '../ledger/entry.ts';
 import type { Quantity } from '../units/quantity.ts';
 import type { Given, Reading } from './reading.ts';
@@ -89,3 +90,26 @@ const keptGiven = (given: Given): NonNullable<ReadingBody['given']> =>
   Object.fromEntries(
     Object.entries(given).flatMap(([code, value]) => (value === undefined ? [] : [[code, value]])),
   );
+
+/** What was put in and what it comes to. */
+export interface Answer {
+  readonly given: Given;
+  readonly outcome: Outcome;
+}
+
+/** What a reading writes on a day: its values, and the finding it leads to, which names the first of them. */
+export function readingEntries(
+  reading: Reading,
+  asset: string,
+  { given, outcome }: Answer,
+  date: CivilDate,
+  makeId: () => string,
+  note?: string,
+): { date: CivilDate; body: EntryBody; id: string }[] {
+  const { readings, finding } = entriesOf(reading, asset, given, outcome, note);
+  const written = readings.map((body) => ({ date, body, id: makeId() }));
+  const [first] = written;
+  if (!finding) return written;
+  const body: EntryBody = { ...finding, ...(first && { reading: first.id }) };
+  return [...written, { date, body, id: makeId() }];
+}

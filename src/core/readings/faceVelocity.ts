@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { positive, quantity, usually } from './fields.ts';
 import { byBand, reading } from './reading.ts';
 import { above, scale, sound, watch } from './scale.ts';
-import { figure, judged, todo } from './verdict.ts';
+import { figure, judged, doNow } from './verdict.ts';
 
 /** Face velocity, ft/min = ft³/min ÷ face in ft²: too fine for the airflow ices the coil in cooling and trips the limit in heating. */
 export const faceVelocity = reading({
@@ -28,7 +28,7 @@ export const faceVelocity = reading({
     const part = byBand(band(values['filter-kind']), figure('face-velocity', speed, 'ft/min'));
     return judged([part], {
       figures,
-      follows: part.verdict === 'sound' ? [] : [todo('coarser-or-larger-filter')],
+      follows: part.verdict === 'sound' ? [] : [doNow('coarser-or-larger-filter')],
     });
   },
 });

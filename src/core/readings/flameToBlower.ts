@@ -1,7 +1,7 @@
 import { positive, usually } from './fields.ts';
 import { byBand, reading, seen, when } from './reading.ts';
 import { above, act, from, scale, sound, watch } from './scale.ts';
-import { emergency, figure, judged, todo, trade } from './verdict.ts';
+import { emergency, figure, judged, doNow, trade } from './verdict.ts';
 
 /** Seconds from the flame to the blower; a flame that leaves its place is a stop whatever the watch says. */
 export const flameToBlower = reading({
@@ -18,7 +18,7 @@ export const flameToBlower = reading({
     const part = byBand(band('delay'), figure('delay', values.delay, 's'));
     return judged([...when(bad, seen('stop', `flame-${values.flame}`)), part], {
       follows: bad
-        ? [todo('furnace-off'), emergency, trade('heating')]
+        ? [doNow('furnace-off'), emergency, trade('heating')]
         : part.verdict === 'act'
           ? [trade('heating')]
           : [],

@@ -1,6 +1,6 @@
 import { choice, number } from './fields.ts';
 import { reading, seen } from './reading.ts';
-import { figure, judged, todo, trade } from './verdict.ts';
+import { figure, judged, doNow, trade } from './verdict.ts';
 
 /** The stages of a furnace's start, in order. */
 export const FURNACE_STAGES = [
@@ -30,8 +30,8 @@ export const furnaceStart = reading({
     if (values.resets > 1)
       return judged([seen('stop', 'reset-twice'), part], {
         figures,
-        follows: [todo('furnace-off'), trade('heating')],
+        follows: [doNow('furnace-off'), trade('heating')],
       });
-    return judged([part], { figures, follows: [todo('one-reset-at-most'), trade('heating')] });
+    return judged([part], { figures, follows: [doNow('one-reset-at-most'), trade('heating')] });
   },
 });

@@ -1,6 +1,6 @@
 import { choice, usually } from './fields.ts';
 import { reading, seen } from './reading.ts';
-import { judged, todo, trade, unmet } from './verdict.ts';
+import { judged, doNow, trade, unmet } from './verdict.ts';
 
 const LOOKS = ['steady-blue', 'orange', 'yellow', 'flicker', 'outside-tubes', 'cracked-tubes'] as const;
 
@@ -17,7 +17,7 @@ export const gasFlame = reading({
       return unmet([`not-${values.burner}`]);
     if (values.flame === 'steady-blue') return judged([seen('sound', 'blue-proves-no-exchanger')]);
     return judged([seen('stop', `flame-${values.flame}`)], {
-      follows: [todo('appliance-off'), todo('co-alarm-near'), trade('heating')],
+      follows: [doNow('appliance-off'), doNow('co-alarm-near'), trade('heating')],
     });
   },
 });

@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { number, positive, quantity, usually } from './fields.ts';
 import { reading } from './reading.ts';
 import { SENSIBLE } from './air.ts';
-import { figure, todo, worked, type Figure } from './verdict.ts';
+import { figure, doNow, worked, type Figure } from './verdict.ts';
 
 /** Stack and wind coefficients by storeys, shelter class 3 (ASHRAE basic model): A in in², ΔT in °F, v in mph, Q in ft³/min. */
 const STACK = [0.015, 0.0299, 0.0449] as const;
@@ -51,6 +51,6 @@ export const leakArea = reading({
     if (heat > 0) figures.push(figure('season-heat', tidy(heat)));
     if (units * values['price-a-unit'] > 0)
       figures.push(figure('season-cost', units * values['price-a-unit'], 'money'));
-    return worked(figures, [todo('never-seal-vents')]);
+    return worked(figures, [doNow('never-seal-vents')]);
   },
 });

@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { positive, usuallyNot } from './fields.ts';
 import { byBand, reading, seen, when } from './reading.ts';
 import { above, act, scale, sound } from './scale.ts';
-import { duty, emergency, figure, judged, todo, trade } from './verdict.ts';
+import { duty, emergency, figure, judged, doNow, trade } from './verdict.ts';
 
 /** Each 1/16 in of soot costs about 10 % more fuel; the rule is not carried beyond 1/8 in. Per cent of fuel. */
 export const sootPenalty = (inches: number): number => tidy((Math.min(inches, 1 / 8) / (1 / 16)) * 10);
@@ -20,7 +20,7 @@ export const oilSoot = reading({
     return judged([...when(blocked, seen('stop', 'flue-blocked')), part], {
       figures: [figure('fuel-penalty', sootPenalty(values.soot), '%')],
       follows: blocked
-        ? [todo('appliance-off'), todo('fresh-air'), emergency, trade('heating')]
+        ? [doNow('appliance-off'), doNow('fresh-air'), emergency, trade('heating')]
         : part.verdict === 'act'
           ? [duty('oil-boiler-annual-service', 30), trade('heating')]
           : [],

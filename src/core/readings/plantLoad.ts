@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { number, positive, quantity } from './fields.ts';
 import { byBand, reading } from './reading.ts';
 import { act, from, scale, sound, watch } from './scale.ts';
-import { duty, figure, judged, todo } from './verdict.ts';
+import { duty, figure, judged, doNow } from './verdict.ts';
 
 /** Load of a day on a treatment plant: laundry and all water judged apart against what it is built for in a day. */
 export const plantLoad = reading({
@@ -38,7 +38,7 @@ export const plantLoad = reading({
         figure('water-of-day', all, 'gal'),
         ...(spread ? [figure('loads-a-day', Math.max(1, few))] : []),
       ],
-      follows: spread ? [todo('spread-the-laundry'), duty('wastewater-load-spread', 0)] : [],
+      follows: spread ? [doNow('spread-the-laundry'), duty('wastewater-load-spread', 0)] : [],
     });
   },
 });

@@ -1,6 +1,6 @@
 import { choice } from './fields.ts';
 import { reading, seen } from './reading.ts';
-import { emergency, judged, todo, trade } from './verdict.ts';
+import { emergency, judged, doNow, trade } from './verdict.ts';
 
 /** The water of the aeration chamber, by its look and smell. */
 export const secondChamber = reading({
@@ -14,11 +14,11 @@ export const secondChamber = reading({
       case 'grey':
       case 'strong-odour':
         return judged([seen('act', `chamber-${values.water}`, 3)], {
-          follows: [todo('look-at-blower'), trade('sewage')],
+          follows: [doNow('look-at-blower'), trade('sewage')],
         });
       default:
         return judged([seen('stop', `chamber-${values.water}`)], {
-          follows: [todo('no-water-down'), trade('sewage'), emergency],
+          follows: [doNow('no-water-down'), trade('sewage'), emergency],
         });
     }
   },

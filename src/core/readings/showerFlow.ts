@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { number, quantity, usuallyNot } from './fields.ts';
 import { byBand, reading } from './reading.ts';
 import { above, act, scale, sound, watch } from './scale.ts';
-import { duty, figure, judged, todo, type Figure } from './verdict.ts';
+import { duty, figure, judged, doNow, type Figure } from './verdict.ts';
 
 /** Btu to warm a US gallon by a °F. */
 const BTU_PER_GALLON = 8.33;
@@ -53,7 +53,7 @@ export const showerFlow = reading({
       figures: [figure('flow', flow, 'gpm'), ...savings],
       follows: [
         ...(part.verdict === 'act' ? [duty('shower-head-swap', 90)] : []),
-        ...(part.verdict === 'act' || values['low-flow-wanted'] ? [todo('anti-scald-rated')] : []),
+        ...(part.verdict === 'act' || values['low-flow-wanted'] ? [doNow('anti-scald-rated')] : []),
       ],
     });
   },

@@ -1,7 +1,7 @@
 import { positive, usuallyNot } from './fields.ts';
 import { byBand, reading, seen, when, type Judging } from './reading.ts';
 import { act, from, scale, sound, watch } from './scale.ts';
-import { duty, emergency, figure, judged, todo, trade, type Follow, type Part } from './verdict.ts';
+import { duty, emergency, figure, judged, doNow, trade, type Follow, type Part } from './verdict.ts';
 
 /** Millimetres of the inch a metric stick is read against: 300 mm stand for 12 in. */
 const ROUND_INCH = 25;
@@ -13,7 +13,7 @@ export const asRoundInches = (inches: number, metric: boolean): number =>
 /** What follows from the layers of a tank. */
 export const tankFollows = (parts: readonly Part[]): readonly Follow[] => {
   if (parts.some(({ verdict }) => verdict === 'stop'))
-    return [todo('no-water-down'), emergency, trade('sewage')];
+    return [doNow('no-water-down'), emergency, trade('sewage')];
   return parts.some(({ verdict }) => verdict === 'act')
     ? [duty('aerobic-pump-out', 30), trade('sewage')]
     : [];

@@ -1,7 +1,7 @@
 import { quantity, usuallyNot } from './fields.ts';
 import { byBand, reading, seen, when } from './reading.ts';
 import { above, act, from, scale, sound, watch } from './scale.ts';
-import { duty, figure, judged, todo, trade } from './verdict.ts';
+import { duty, figure, judged, doNow, trade } from './verdict.ts';
 
 /** Water stored at 140 °F with a mixing valve: hot enough for the tank, mixed down before the taps. */
 export const storedTemperature = reading({
@@ -23,7 +23,7 @@ export const storedTemperature = reading({
     return judged([...when(relief, seen('stop', 'relief-discharging')), part], {
       school: 'stored-140',
       follows: [
-        ...(relief ? [todo('heater-off-stand-clear'), trade('plumbing')] : []),
+        ...(relief ? [doNow('heater-off-stand-clear'), trade('plumbing')] : []),
         ...(part.verdict === 'act' ? [duty('water-heater-temperature-set', part.days ?? 3)] : []),
         ...(values['weak-immune'] && values.stored < 130 ? [trade('doctor')] : []),
       ],

@@ -1,7 +1,7 @@
 import { quantity } from './fields.ts';
 import { byBand, reading } from './reading.ts';
 import { above, act, from, scale, sound, watch } from './scale.ts';
-import { figure, judged, todo } from './verdict.ts';
+import { figure, judged, doNow } from './verdict.ts';
 
 /** Indoor temperature in a humid summer, away or at home: warmer air is damper air. */
 export const summerIndoor = reading({
@@ -12,6 +12,6 @@ export const summerIndoor = reading({
   bandUnit: 'F',
   judge: ({ values, band }) => {
     const part = byBand(band('indoors'), figure('indoors', values.indoors, 'F'));
-    return judged([part], { follows: part.verdict === 'sound' ? [] : [todo('setpoint-77')] });
+    return judged([part], { follows: part.verdict === 'sound' ? [] : [doNow('setpoint-77')] });
   },
 });

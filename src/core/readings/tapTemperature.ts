@@ -1,7 +1,7 @@
 import { quantity, usuallyNot, yesNo } from './fields.ts';
 import { byBand, reading } from './reading.ts';
 import { act, from, scale, sound, stop, watch } from './scale.ts';
-import { duty, figure, judged, todo, trade, unmet, type Figure } from './verdict.ts';
+import { duty, figure, judged, doNow, trade, unmet, type Figure } from './verdict.ts';
 
 /** Seconds to a third-degree burn of an adult, by °F (US CPSC); children burn faster. */
 export const SCALD_SECONDS = [
@@ -43,11 +43,11 @@ export const tapTemperature = reading({
       school: 'tap-120',
       figures,
       follows: [
-        ...(part.verdict === 'stop' ? [todo('no-bath-before-turned-down'), trade('plumbing')] : []),
+        ...(part.verdict === 'stop' ? [doNow('no-bath-before-turned-down'), trade('plumbing')] : []),
         ...(part.verdict === 'sound'
           ? []
           : [
-              todo(hot ? 'turn-down-a-little' : 'turn-up-a-little'),
+              doNow(hot ? 'turn-down-a-little' : 'turn-up-a-little'),
               duty('water-heater-temperature-set', part.days ?? 7),
             ]),
         ...(values['weak-immune'] ? [trade('doctor')] : []),

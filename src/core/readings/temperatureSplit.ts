@@ -3,7 +3,7 @@ import { airDensity, SENSIBLE, TON, USUAL_AIRFLOW } from './air.ts';
 import { positive, quantity, share, usually, usuallyNot, yesNo } from './fields.ts';
 import { byBand, reading, seen, when, type Values } from './reading.ts';
 import { above, act, from, gradeAt, scale, sound, stretches, watch, type Scale } from './scale.ts';
-import { duty, figure, judged, todo, trade, unmet, type Figure, type Follow } from './verdict.ts';
+import { duty, figure, judged, doNow, trade, unmet, type Figure, type Follow } from './verdict.ts';
 
 /** The usual band: sound [18, 22] °F, two outside to watch; half the work, 10 °F, at once. */
 const FIXED = scale(
@@ -25,12 +25,12 @@ const around = (low: number, high: number): Scale =>
     above(tidy(high + 2), act(3)),
   );
 
-/** By how damp the air indoors is: the damper, the more of the work goes into drying it. The share that cools, and its band at 400 ft³/min a ton. */
+/** By how damp the air indoors is: the damper, the more of the work goes into drying it. Bands at 400 ft³/min a ton. */
 const BY_HUMIDITY = {
-  dry: { shares: [0.75, 0.85], band: around(20.8, 23.6) },
-  usual: { shares: [0.68, 0.8], band: around(18.9, 22.2) },
-  damp: { shares: [0.6, 0.72], band: around(16.7, 20) },
-  wet: { shares: [0.52, 0.66], band: around(14.4, 18.3) },
+  dry: around(20.8, 23.6),
+  usual: around(18.9, 22.2),
+  damp: around(16.7, 20),
+  wet: around(14.4, 18.3),
 } as const;
 type Dampness = keyof typeof BY_HUMIDITY;
 
@@ -103,11 +103,11 @@ function costOf({ bill, months, 'bill-from': billFrom }: Split, working: number)
 function follows(values: Split, split: number, band: Scale): Follow[] {
   const [low] = soundStretch(band);
   const { verdict, days = 7 } = gradeAt(band, split);
-  if (values.ice) return [todo('cooling-off'), duty('airflow-restriction-signs', 0), trade('cooling')];
+  if (values.ice) return [doNow('cooling-off'), duty('airflow-restriction-signs', 0), trade('cooling')];
   if (verdict === 'sound') return [];
   if (split < low)
     return [trade(values['new-house'] ? 'builder' : 'cooling'), duty('cooling-service-visit', days)];
-  return [duty('air-filter-panel-replace', days), todo('open-registers'), trade('cooling')];
+  return [duty('air-filter-panel-replace', days), doNow('open-registers'), trade('cooling')];
 }
 
 /** Temperature split: what the cooling takes off the air that passes, return less supply. */
@@ -118,10 +118,7 @@ export const temperatureSplit = reading({
   schools: ['fixed', 'by-humidity'],
   bands: {
     fixed: FIXED,
-    dry: BY_HUMIDITY.dry.band,
-    usual: BY_HUMIDITY.usual.band,
-    damp: BY_HUMIDITY.damp.band,
-    wet: BY_HUMIDITY.wet.band,
+    ...BY_HUMIDITY,
   },
   bandUnit: 'dF',
   judge: ({ values, school: chosen, band }) => {

@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { positive, usually, usuallyNot } from './fields.ts';
 import { byBand, reading, seen, when } from './reading.ts';
 import { act, from, scale, sound } from './scale.ts';
-import { emergency, figure, judged, todo, trade, unmet } from './verdict.ts';
+import { emergency, figure, judged, doNow, trade, unmet } from './verdict.ts';
 
 /** What must stay clear to what burns, in inches, where no label says: null, ask the trade. */
 const REQUIRED = { 'double-wall': 1, 'single-wall': 6, 'solid-fuel': 18, oil: null, unknown: null } as const;
@@ -32,14 +32,18 @@ export const ventClearance = reading({
         : [byBand(band('ratio'), figure('clearance-ratio', tidy(values.gap / required)))];
     const parts = [...stops, ...stored, ...measured];
     const off = bad
-      ? [todo('appliance-off'), todo('fresh-air'), ...(values.looks === 'blocked-outlet' ? [emergency] : [])]
+      ? [
+          doNow('appliance-off'),
+          doNow('fresh-air'),
+          ...(values.looks === 'blocked-outlet' ? [emergency] : []),
+        ]
       : [];
     const fine = parts.every(({ verdict }) => verdict === 'sound');
     return judged(parts, {
       figures: required === null ? [] : [figure('required', required, 'in')],
       follows: fine
         ? []
-        : [...off, ...(values['stored-against'] ? [todo('clear-the-burner')] : []), trade('heating')],
+        : [...off, ...(values['stored-against'] ? [doNow('clear-the-burner')] : []), trade('heating')],
     });
   },
 });

@@ -1,7 +1,7 @@
 import { number, share, usuallyNot } from './fields.ts';
 import { byBand, reading, seen, when } from './reading.ts';
 import { act, from, scale, sound, watch, above } from './scale.ts';
-import { duty, figure, judged, todo } from './verdict.ts';
+import { duty, figure, judged, doNow } from './verdict.ts';
 
 /** Humidity of a home with a ventilator. */
 export const ventilatedHumidity = reading({
@@ -21,7 +21,7 @@ export const ventilatedHumidity = reading({
     return judged(parts, {
       follows: acting
         ? [
-            todo('air-and-find-the-damp'),
+            doNow('air-and-find-the-damp'),
             duty('damp-and-moisture-habits', 7),
             duty('ventilator-fault-look', 7),
           ]

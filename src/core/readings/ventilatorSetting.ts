@@ -1,7 +1,7 @@
 import { share, usuallyNot } from './fields.ts';
 import { byBand, reading, seen } from './reading.ts';
 import { above, from, scale, sound, watch } from './scale.ts';
-import { duty, figure, judged, todo } from './verdict.ts';
+import { duty, figure, judged, doNow } from './verdict.ts';
 
 /** A ventilator's setting as a share of its range; off in a tight house leaves its people without fresh air. */
 export const ventilatorSetting = reading({
@@ -14,7 +14,7 @@ export const ventilatorSetting = reading({
     const figures = [figure('setting', values.setting, '%')];
     if (values.off) {
       const part = values.tight ? seen('act', 'off-in-tight-house', 1) : seen('watch', 'ventilator-off');
-      return judged([part], { follows: [todo('ventilator-on'), duty('ventilator-fault-look', 1)] });
+      return judged([part], { follows: [doNow('ventilator-on'), duty('ventilator-fault-look', 1)] });
     }
     const part = byBand(band('setting'), figure('setting', values.setting, '%'));
     return judged([part], {

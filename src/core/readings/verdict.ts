@@ -108,6 +108,6 @@ export const worked = (figures: readonly Figure[], follows: readonly Follow[] = 
 export const figure = (code: string, value: number, unit = ''): Figure => ({ code, value, unit });
 export const duty = (practice: string, days: number): Follow => ({ kind: 'duty', practice, days });
 export const trade = (who: Trade): Follow => ({ kind: 'trade', trade: who });
-export const todo = (what: string): Follow => ({ kind: 'do', what });
+export const doNow = (what: string): Follow => ({ kind: 'do', what });
 export const retest = (days: number): Follow => ({ kind: 'retest', days });
 export const emergency: Follow = { kind: 'emergency' };

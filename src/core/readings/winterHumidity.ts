@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { saturation } from './air.ts';
 import { number, quantity, share, usually, usuallyNot } from './fields.ts';
 import { reading, type Values } from './reading.ts';
-import { figure, judged, todo, unmet, type Figure, type Follow, type Part } from './verdict.ts';
+import { figure, judged, doNow, unmet, type Figure, type Follow, type Part } from './verdict.ts';
 
 /** W/(m²K), and the resistance of the inside surface, m²K/W (ISO 13788). */
 const GLASS = { single: 5.8, double: 2.8, 'coated-double': 1.6, triple: 1.1 } as const;
@@ -84,9 +84,9 @@ function partOf(values: Humidity, mean: number, highest: number, target: number 
 
 /** One step at a time: up when too low, never past H; down when too high. */
 function stepsOf({ verdict, because }: Part, target: number | null): Follow[] {
-  const off = target === null ? [todo('humidifier-off')] : [];
+  const off = target === null ? [doNow('humidifier-off')] : [];
   if (verdict === 'sound') return off;
   if (because.code === 'low' || because.code === 'low-for-days')
-    return [todo('one-step-up'), { kind: 'retest', days: 3 }];
-  return [...(target === null ? off : [todo('one-step-down')]), { kind: 'retest', days: 3 }];
+    return [doNow('one-step-up'), { kind: 'retest', days: 3 }];
+  return [...(target === null ? off : [doNow('one-step-down')]), { kind: 'retest', days: 3 }];
 }

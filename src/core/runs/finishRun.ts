@@ -1,7 +1,7 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { EntryBody } from '../ledger/entry.ts';
 import { readingOf } from '../readings/all.ts';
-import { entriesOf } from '../readings/entriesOf.ts';
+import { readingEntries } from '../readings/entriesOf.ts';
 import { judge, type Settled } from '../readings/reading.ts';
 import { roundOf } from './rounds.ts';
 import { stateOf, type ItemState, type RunItem, type RunState } from './runState.ts';
@@ -36,7 +36,7 @@ export function finishRun(run: RunState, at: Finishing): RunEntry[] {
 function itemEntries(item: RunItem, state: ItemState, at: Finishing): RunEntry[] {
   const date = state.date ?? at.today;
   const entry = (body: EntryBody, on: CivilDate = date): RunEntry => ({ id: at.makeId(), date: on, body });
-  const read = state.readings.flatMap((one) => readingEntries(one, state, at));
+  const read = state.readings.flatMap((one) => readEntries(one, state, at));
   // A reading that stopped the work is its own finding; the work need not be found stopped as well.
   const stoppedByReading = read.some(({ body }) => body.kind === 'finding' && body.verdict === 'stop');
   return [
@@ -104,7 +104,7 @@ function doneBody(item: RunItem, state: ItemState, duty: string, place: number, 
 const shareOf = (whole: number, parts: number, place: number): number =>
   Math.floor(whole / parts) + (place < whole % parts ? 1 : 0);
 
-function readingEntries(
+function readEntries(
   read: ItemState['readings'][number],
   { status, why }: ItemState,
   at: Finishing,
@@ -112,18 +112,7 @@ function readingEntries(
   const reading = readingOf(read.reading);
   const answer = reading && judge(reading, read.given, at.settledOf(read.reading));
   if (!reading || !answer || !('outcome' in answer)) return [];
-  const { readings, finding } = entriesOf(
-    reading,
-    read.asset,
-    read.given,
-    answer.outcome,
-    status === 'stopped' && why.trim() !== '' ? why.trim() : undefined,
-  );
-  const written = readings.map((body): RunEntry => ({ id: at.makeId(), date: read.date, body }));
-  const [first] = written;
-  if (!finding) return written;
-  return [
-    ...written,
-    { id: at.makeId(), date: read.date, body: { ...finding, ...(first && { reading: first.id }) } },
-  ];
+  const note = status === 'stopped' && why.trim() !== '' ? why.trim() : undefined;
+  const { given } = read;
+  return readingEntries(reading, read.asset, { given, outcome: answer.outcome }, read.date, at.makeId, note);
 }

@@ -1,4 +1,4 @@
-import { rootsOf, type Asset, type Duty, type House, type Space } from '../house/house.ts';
+import { currentUnit, type Asset, type Duty, type House, type Space } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import type { Round, RoundRow } from './round.ts';
 import type { RunItem, RunState } from './runState.ts';
@@ -91,12 +91,8 @@ const isGone = ({ house, gone }: RunHouse, id: string): boolean =>
   gone.includes(id) || house.assets.some(({ succeeds }) => succeeds === id);
 
 /** What stands now where a duty's thing once stood. */
-function standingUnit({ house }: RunHouse, asset: string): string {
-  const roots = rootsOf(house.assets);
-  const root = roots.get(asset) ?? asset;
-  const line = house.assets.filter(({ id }) => (roots.get(id) ?? id) === root);
-  return line.find(({ id }) => !line.some(({ succeeds }) => succeeds === id))?.id ?? asset;
-}
+const standingUnit = ({ house }: RunHouse, asset: string): string =>
+  currentUnit(house.assets, asset)?.id ?? asset;
 
 /** Lowest floor first, outside last; where nobody said, in between. */
 function placeOf({ assets }: RunItem, { house }: RunHouse): number {

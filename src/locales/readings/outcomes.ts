@@ -102,7 +102,7 @@ export const BECAUSE: Readonly<Record<string, string>> = {
 };
 
 /** What to do now. */
-export const TODO: Readonly<Record<string, string>> = {
+export const DO_NOW: Readonly<Record<string, string>> = {
   'cooling-off': 'Turn the cooling off and let the ice melt; the fan may run.',
   'open-registers': 'Open every {registers} and clear what stands before them.',
   'coarser-or-larger-filter': 'A coarser filter, or a larger face.',

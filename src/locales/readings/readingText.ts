@@ -5,7 +5,7 @@ import { inHomeUnits } from '../../core/units/quantity.ts';
 import type { Because, Figure, Follow, Outcome, Verdict } from '../../core/readings/verdict.ts';
 import { practiceTitle } from '../practiceText.ts';
 import { capital, daysText, words, type Speech } from '../speech.ts';
-import { BECAUSE, FIGURES, MISSING, TODO, TRADE_NAMES, VERDICT_WORDS } from './outcomes.ts';
+import { BECAUSE, FIGURES, MISSING, DO_NOW, TRADE_NAMES, VERDICT_WORDS } from './outcomes.ts';
 import { ABOUT, type About } from './about.ts';
 import { BANDS, FIELDS, OPTIONS, SCHOOLS } from './fields.ts';
 
@@ -114,7 +114,7 @@ function stretchOf(over: number | null | undefined, under: number | null | undef
 export function followText(speech: ReadingSpeech, follow: Follow): string {
   switch (follow.kind) {
     case 'do':
-      return words(speech, TODO[follow.what] ?? follow.what);
+      return words(speech, DO_NOW[follow.what] ?? follow.what);
     case 'duty': {
       const title = practiceTitle(speech, { from: 'catalogue', code: follow.practice });
       return follow.days === 0 ? `Now: ${title}.` : `Within ${daysText(speech, follow.days)}: ${title}.`;

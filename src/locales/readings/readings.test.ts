@@ -10,7 +10,7 @@ import { civil } from '../../core/calendar/civilDate.ts';
 import { givenFor } from '../../../test/support/judging.ts';
 import { ABOUT } from './about.ts';
 import { BANDS, FIELDS, OPTIONS, SCHOOLS } from './fields.ts';
-import { BECAUSE, FIGURES, MISSING, TODO, TRADE_NAMES } from './outcomes.ts';
+import { BECAUSE, FIGURES, MISSING, DO_NOW, TRADE_NAMES } from './outcomes.ts';
 import {
   becauseText,
   figureText,
@@ -56,7 +56,7 @@ describe('every reading has its words', () => {
           }
         if (outcome.kind !== 'unmet')
           for (const follow of outcome.follows)
-            if (follow.kind === 'do') expect(TODO[follow.what], follow.what).toBeDefined();
+            if (follow.kind === 'do') expect(DO_NOW[follow.what], follow.what).toBeDefined();
       }),
     );
   });

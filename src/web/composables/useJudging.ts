@@ -1,22 +1,7 @@
 import { computed, ref, type Ref } from 'vue';
-import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { EntryBody } from '../../core/ledger/entry.ts';
-import { entriesOf } from '../../core/readings/entriesOf.ts';
-import {
-  judge,
-  type FieldProblem,
-  type Given,
-  type Reading,
-  type Settled,
-} from '../../core/readings/reading.ts';
+import type { Answer } from '../../core/readings/entriesOf.ts';
+import { judge, type FieldProblem, type Reading, type Settled } from '../../core/readings/reading.ts';
 import { readTyped, type Measures, type Typed, type TypedProblem } from '../../core/readings/typed.ts';
-import type { Outcome } from '../../core/readings/verdict.ts';
-
-/** What was put in and what it comes to. */
-export interface Answer {
-  readonly given: Given;
-  readonly outcome: Outcome;
-}
 
 /** A reading judged while it is typed. What is still empty is an error only once one has asked for the result. */
 export function useJudging(
@@ -51,21 +36,4 @@ export function useJudging(
       : null,
   );
   return { answer, problems, needed, asked };
-}
-
-/** What a reading writes on a day: its values, and the finding it leads to, which names the first of them. */
-export function readingEntries(
-  reading: Reading,
-  asset: string,
-  { given, outcome }: Answer,
-  date: CivilDate,
-  makeId: () => string,
-  note?: string,
-): { date: CivilDate; body: EntryBody; id: string }[] {
-  const { readings, finding } = entriesOf(reading, asset, given, outcome, note);
-  const written = readings.map((body) => ({ date, body, id: makeId() }));
-  const [first] = written;
-  if (!finding) return written;
-  const body: EntryBody = { ...finding, ...(first && { reading: first.id }) };
-  return [...written, { date, body, id: makeId() }];
 }

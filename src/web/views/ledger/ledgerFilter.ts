@@ -1,6 +1,6 @@
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
-import { rootsOf } from '../../../core/house/house.ts';
+import { unitsOfLine } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { readCost } from '../fields.ts';
@@ -54,11 +54,6 @@ export function filterQuery(
   if (cost === 'wrong') return { wrong: 'cost' };
   const titled = (fits: (title: string) => boolean): string[] =>
     house.duties.filter(({ practice }) => fits(practiceTitle(speech, practice))).map(({ id }) => id);
-  const roots = rootsOf(house.assets);
-  const lineOf = (asset: string): string[] =>
-    house.assets
-      .filter(({ id }) => (roots.get(id) ?? id) === (roots.get(asset) ?? asset))
-      .map(({ id }) => id);
   const text = draft.text.trim();
   const words = text.toLowerCase();
   const named =
@@ -68,18 +63,18 @@ export function filterQuery(
           ...titled((title) => title.toLowerCase().includes(words)),
           ...house.assets.filter(({ name }) => name.toLowerCase().includes(words)).map(({ id }) => id),
         ];
-  const things = draft.asset === '' ? [] : lineOf(draft.asset);
-  const duties = [
-    ...(draft.task === '' ? [] : titled((title) => title === draft.task)),
-    ...house.duties.filter(({ asset }) => things.includes(asset)).map(({ id }) => id),
-  ].filter((id) => draft.task === '' || titled((title) => title === draft.task).includes(id));
+  const things = draft.asset === '' ? [] : unitsOfLine(house.assets, draft.asset);
+  const duties = house.duties
+    .filter(({ asset }) => things.length === 0 || things.includes(asset))
+    .filter(({ practice }) => draft.task === '' || practiceTitle(speech, practice) === draft.task)
+    .map(({ id }) => id);
   return {
     query: {
       ...(text !== '' && { text }),
       ...(named.length > 0 && { named: named.slice(0, 300).join() }),
       ...(draft.kind !== '' && { kind: draft.kind }),
       ...(things.length > 0 && draft.task === '' && { assets: things.join() }),
-      ...((draft.task !== '' || things.length > 0) && { duties: onThing(duties, things, house).join() }),
+      ...((draft.task !== '' || things.length > 0) && { duties: duties.join() }),
       ...(draft.person !== '' && { person: draft.person }),
       ...(draft.verdict !== '' && { verdict: draft.verdict }),
       ...(draft.from !== '' && { from: draft.from }),
@@ -88,9 +83,3 @@ export function filterQuery(
     },
   };
 }
-
-/** Of a task's duties those on the chosen thing. */
-const onThing = (duties: readonly string[], things: readonly string[], house: HouseBody): string[] =>
-  [...new Set(duties)].filter(
-    (id) => things.length === 0 || things.includes(house.duties.find((duty) => duty.id === id)?.asset ?? ''),
-  );

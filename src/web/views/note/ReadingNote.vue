@@ -7,11 +7,12 @@ import ReadingOutcome from '../../components/ReadingOutcome.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { AssetKind } from '../../../core/house/assetKind.ts';
 import { readingOf } from '../../../core/readings/all.ts';
+import { readingEntries } from '../../../core/readings/entriesOf.ts';
 import { readingsOfKind } from '../../../core/readings/recorded.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
 import type { Typed } from '../../../core/readings/typed.ts';
 import { aboutText } from '../../../locales/readings/readingText.ts';
-import { readingEntries, useJudging } from '../../composables/useJudging.ts';
+import { useJudging } from '../../composables/useJudging.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useHome } from '../../stores/home.ts';
 

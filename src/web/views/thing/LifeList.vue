@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
-import { rootsOf } from '../../../core/house/house.ts';
+import { unitsOfLine } from '../../../core/house/house.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
@@ -16,9 +16,7 @@ const wrong = ref('');
 const SHOWN = 40;
 
 async function read(): Promise<void> {
-  const roots = rootsOf(props.house.assets);
-  const root = roots.get(props.assetId) ?? props.assetId;
-  const things = props.house.assets.filter(({ id }) => (roots.get(id) ?? id) === root).map(({ id }) => id);
+  const things = unitsOfLine(props.house.assets, props.assetId);
   const duties = props.house.duties.filter(({ asset }) => things.includes(asset)).map(({ id }) => id);
   const query = { limit: SHOWN, assets: things.join(), duties: duties.join() };
   try {
