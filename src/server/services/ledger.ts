@@ -155,8 +155,11 @@ export async function ledgerPage(tx: Tx, home: Home, query: PageQuery): Promise<
 }
 
 /** A line as it goes out: what was never corrected says what it said, once. */
-const sent = ({ entry, corrections, ...now }: LedgerLine): SentLedgerPage['lines'][number] =>
-  corrections.length === 0 ? { entry } : { entry, corrected: { corrections, ...now } };
+function sent(line: LedgerLine): SentLedgerPage['lines'][number] {
+  if (line.corrections.length === 0) return { entry: line.entry };
+  const { entry, ...corrected } = line;
+  return { entry, corrected };
+}
 
 const isWanted = ({ entry, date, body }: LedgerLine, { kind, ...filter }: PageQuery): boolean =>
   matches({ date, by: entry.by, body }, { ...filter, kind: kind as EntryKind | undefined } as LedgerFilter);
