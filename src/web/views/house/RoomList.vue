@@ -136,10 +136,6 @@ function saved(text: string): void {
   padding: 0 0 0 1.25rem !important;
 }
 
-.past {
-  color: var(--rust);
-}
-
 .ways {
   display: flex;
   flex-wrap: wrap;

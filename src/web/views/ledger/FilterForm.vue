@@ -22,7 +22,8 @@ const KINDS = ENTRY_KINDS.filter((kind) => kind !== 'amends' && kind !== 'voids'
 const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
 const t = computed(() => props.speech.t);
 const draft = reactive<FilterDraft>({ ...props.filter });
-const open = ref(isFiltered(props.filter));
+/** Open from the start where the address filters by more than words. */
+const open = ref(isFiltered({ ...props.filter, text: '' }));
 const tasks = computed(() => tasksOf(props.house, props.speech));
 const errorAt = (field: FilterField): string | undefined =>
   props.wrong === field ? t.value(field === 'cost' ? 'problem.number' : 'problem.civil-date') : undefined;
@@ -34,11 +35,11 @@ function clear(): void {
 </script>
 
 <template>
-  <details :open="open" class="filter no-print">
-    <summary>{{ t('record.find') }}</summary>
-    <form class="form" novalidate @submit.prevent="emit('filter', { ...draft })">
+  <form class="form filter no-print" role="search" novalidate @submit.prevent="emit('filter', { ...draft })">
+    <TextField v-model="draft.text" :label="t('record.text')" type="search" maxlength="100" />
+    <details :open="open">
+      <summary>{{ t('record.more') }}</summary>
       <div class="pair">
-        <TextField v-model="draft.text" :label="t('record.text')" maxlength="100" />
         <ChoiceField v-model="draft.kind" :label="t('record.kind')">
           <option value="">{{ t('record.any') }}</option>
           <option v-for="kind in KINDS" :key="kind" :value="kind">{{ t(`ledger.kind.${kind}`) }}</option>
@@ -72,12 +73,14 @@ function clear(): void {
           inputmode="decimal"
         />
       </div>
-      <p class="ways">
-        <button type="submit" class="main" :disabled="busy">{{ t('record.show') }}</button>
-        <button type="button" :disabled="busy" @click="clear">{{ t('record.clear') }}</button>
-      </p>
-    </form>
-  </details>
+    </details>
+    <p class="ways">
+      <button type="submit" class="main" :disabled="busy">{{ t('record.show') }}</button>
+      <button v-if="isFiltered(draft)" type="button" :disabled="busy" @click="clear">
+        {{ t('record.clear') }}
+      </button>
+    </p>
+  </form>
 </template>
 
 <style scoped>
@@ -85,7 +88,7 @@ function clear(): void {
   margin: 0 0 var(--line) var(--text-column);
 }
 
-form {
+.pair {
   margin-top: calc(var(--line) / 2);
 }
 

@@ -80,13 +80,14 @@ async function applyFilter(draft: FilterDraft): Promise<void> {
   }
 }
 
-/** Every line that fits, page after page. */
-async function allLines(): Promise<Line[]> {
+/** Every line that fits the filters, or of the whole ledger, page after page. */
+async function allLines(which: 'fitting' | 'whole'): Promise<Line[]> {
+  const wanted = which === 'fitting' ? queryNow() : {};
   const all: Line[] = [];
   let before: number | null = null;
   do {
     const query: Record<string, string | number> = {
-      ...queryNow(),
+      ...wanted,
       limit: 1_000,
       ...(before !== null && { before }),
     };

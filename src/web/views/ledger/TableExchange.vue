@@ -13,6 +13,7 @@ import { currencyDigits } from '../../../locales/format.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { call } from '../../api/client.ts';
+import ImportPreview from './ImportPreview.vue';
 import { useErrorText } from '../../composables/useErrorText.ts';
 
 /** The ledger as a table: what is shown saved, or a table read in after it has been looked over; all of it or nothing. */
@@ -21,8 +22,8 @@ const props = defineProps<{
   speech: Speech;
   today: CivilDate;
   mayWrite: boolean;
-  /** Every line that fits the filters, not only those on screen. */
-  allLines: () => Promise<LedgerLine[]>;
+  /** Every line that fits the filters, not only those on screen; or every line there is. */
+  allLines: (which: 'fitting' | 'whole') => Promise<LedgerLine[]>;
 }>();
 const emit = defineEmits<{ taken: [text: string] }>();
 
@@ -32,7 +33,8 @@ const said = ref<{ text: string; wrong: boolean } | null>(null);
 const busy = ref(false);
 const reading = ref(false);
 const entries = ref<TableEntry[]>([]);
-const known = ref(0);
+const known = ref<ReadonlySet<string>>(new Set());
+const fresh = computed(() => entries.value.filter(({ id }) => !known.value.has(id)));
 const problems = ref<RowProblem[]>([]);
 /** Enough to mend a table by; the rest is counted. */
 const MOST_TOLD = 20;
@@ -42,7 +44,7 @@ const tableHome = computed(() => ({ house: props.house, digits: currencyDigits(p
 async function save(): Promise<void> {
   busy.value = true;
   try {
-    const rows = (await props.allLines())
+    const rows = (await props.allLines('fitting'))
       .filter(({ voidedBy }) => voidedBy === null)
       .flatMap(({ entry, date, body }) => rowOfEntry({ id: entry.id, date, body }, tableHome.value) ?? []);
     if (rows.length === 0) return tellUser(t.value('record.outNone'), true);
@@ -72,8 +74,7 @@ async function open(event: Event): Promise<void> {
   problems.value = read.problems;
   if (read.problems.length > 0) return;
   try {
-    const there = new Set((await props.allLines()).map(({ entry }) => entry.id));
-    known.value = read.entries.filter(({ id }) => there.has(id)).length;
+    known.value = new Set((await props.allLines('whole')).map(({ entry }) => entry.id));
     entries.value = read.entries;
   } catch (error) {
     tellUser(tell(error).text, true);
@@ -124,7 +125,12 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
         </ul>
       </div>
       <template v-else-if="entries.length > 0">
-        <p role="status">{{ t('record.preview', { n: entries.length, known }, entries.length) }}</p>
+        <p role="status">
+          {{
+            t('record.preview', { n: entries.length, known: entries.length - fresh.length }, entries.length)
+          }}
+        </p>
+        <ImportPreview v-if="fresh.length > 0" :entries="fresh" :house="house" :speech="speech" />
         <button type="button" class="main" :disabled="busy" data-act="csv-take" @click="take">
           {{ t('record.take') }}
         </button>

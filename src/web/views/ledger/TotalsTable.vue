@@ -55,7 +55,7 @@ const hours = (minutes: number): string => props.speech.formats.number(Math.roun
     <summary>{{ t('record.totals') }}</summary>
     <p v-if="wrong" class="notice wrong" role="alert">{{ wrong }}</p>
     <p v-else-if="totals?.length === 0" class="soft">{{ t('record.totalsNone') }}</p>
-    <div v-else-if="totals" class="wide">
+    <div v-else-if="totals" class="wide" tabindex="0" role="region" :aria-label="t('record.totals')">
       <table>
         <thead>
           <tr>
@@ -95,6 +95,8 @@ const hours = (minutes: number): string => props.speech.formats.number(Math.roun
 
 table {
   width: 100%;
+  /* On a phone it is pushed aside under the finger rather than its words broken. */
+  min-width: 34rem;
   border-collapse: collapse;
 }
 
@@ -107,6 +109,11 @@ td {
 
 th[scope='rowgroup'] {
   vertical-align: top;
+}
+
+th,
+.n {
+  white-space: nowrap;
 }
 
 .n {

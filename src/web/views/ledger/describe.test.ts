@@ -126,4 +126,14 @@ describe('entries in words', () => {
   test('someone erased is spoken of by the id', () => {
     expect(textOf(entryBodySchema.parse({ kind: 'done', duty: 'd', who: 'gone' }))).toContain('gone');
   });
+
+  test('what was taken is told; what took none is not', () => {
+    const used = [
+      { supply: 'filter-panel', quantity: 2 },
+      { supply: 'vinegar', quantity: 0 },
+    ];
+    const text = textOf(entryBodySchema.parse({ kind: 'done', duty: 'd', used }));
+    expect(text).toContain(`took 2 × ${speech.t('supply.filter-panel')}`);
+    expect(text).not.toContain('0 ×');
+  });
 });

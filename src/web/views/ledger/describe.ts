@@ -162,15 +162,20 @@ function readingText(
 }
 
 function workSays(
-  body: Pick<Extract<EntryBody, { kind: 'done' }>, 'who' | 'minutes' | 'cost' | 'note'>,
+  body: Pick<Extract<EntryBody, { kind: 'done' }>, 'who' | 'minutes' | 'cost' | 'used' | 'note'>,
   house: HouseBody,
-  { t, formats }: Speech,
+  speech: Speech,
 ): Saying[] {
+  const { t, formats } = speech;
   const { who, minutes, cost, note } = body;
+  const used = (body.used ?? [])
+    .filter(({ quantity }) => quantity > 0)
+    .map(({ supply, quantity }) => `${formats.number(quantity)} × ${nameIn(speech, 'supply', supply)}`);
   return [
     ...(who === undefined ? [] : [{ field: 'who', text: personName(house, who) }]),
     ...(minutes === undefined ? [] : [{ field: 'minutes', text: t('minutes', { n: minutes }, minutes) }]),
     ...(cost === undefined ? [] : [{ field: 'cost', text: formats.money(cost, house.home.currency) }]),
+    ...(used.length === 0 ? [] : [{ field: 'used', text: t('record.used', { what: formats.list(used) }) }]),
     ...(note === undefined ? [] : [{ field: 'note', text: note }]),
   ];
 }

@@ -181,8 +181,4 @@ form {
 form label {
   font-weight: 600;
 }
-
-.past {
-  color: var(--rust);
-}
 </style>

@@ -233,8 +233,4 @@ section {
   display: flex;
   gap: 1.5rem;
 }
-
-.age.past {
-  color: var(--rust);
-}
 </style>
