@@ -10,6 +10,8 @@ import { project } from '../core/schedule/project.ts';
 import { standingLines } from '../core/schedule/standingLines.ts';
 import { around } from '../../test/support/surroundings.ts';
 import { DEMO_HOMES } from './data/homes.ts';
+import { isSettled, runStateSchema, stateOf } from '../core/runs/runState.ts';
+import { leftHalfWay } from './besides.ts';
 import type { DemoHome } from './demoHome.ts';
 import { demoHouse } from './history.ts';
 
@@ -105,6 +107,21 @@ describe('what the demo homes have to show', () => {
       ),
     );
     expect(shut.length).toBeGreaterThan(0);
+  });
+
+  test('a round left half-way, with work done and work open, and papers of things there are', () => {
+    const left = DEMO_HOMES.flatMap((demo) =>
+      demo.run ? [{ demo, run: leftHalfWay(demo.run, loaded(demo), DAY) }] : [],
+    );
+    expect(left.length).toBeGreaterThan(0);
+    for (const { demo, run } of left) {
+      expect(runStateSchema.parse(run)).toEqual(run);
+      const settled = run.items.filter(({ key }) => isSettled(stateOf(run, key)));
+      expect(settled).toHaveLength(demo.run?.done ?? 0);
+      expect(run.items.find(({ key }) => key === run.at)).toBe(run.items[settled.length]);
+    }
+    const ends = DEMO_HOMES.flatMap(({ papers = [] }) => papers.flatMap(({ endsIn }) => endsIn ?? []));
+    expect(ends.some((days) => days > 0 && days <= 60)).toBe(true);
   });
 
   test('things nobody has found out yet', () => {

@@ -2,6 +2,8 @@ import type { AssetKind } from '../core/house/assetKind.ts';
 import type { FactValue } from '../core/house/factValue.ts';
 import type { Home, Person, Space } from '../core/house/house.ts';
 import type { EntryBody } from '../core/ledger/entry.ts';
+import type { RoundCode } from '../core/runs/round.ts';
+import type { DOCUMENT_KINDS } from '../contract/record.ts';
 import type { Rule } from '../core/schedule/rule.ts';
 import type { Doer } from '../core/schedule/terms.ts';
 
@@ -47,6 +49,23 @@ export interface Teller {
   duty(practice: string, asset: string): string;
 }
 
+/** A paper kept with a thing, named; a cover it gives ends so many days after the day of loading. */
+export interface DemoPaper {
+  readonly thing: string;
+  readonly kind: (typeof DOCUMENT_KINDS)[number];
+  readonly title: string;
+  readonly endsIn: number | null;
+  readonly text: string;
+}
+
+/** A round begun so many days ago, its first pieces done with so many minutes each, and left. */
+export interface DemoRun {
+  readonly round: RoundCode;
+  readonly daysAgo: number;
+  readonly done: number;
+  readonly minutes: number;
+}
+
 export interface DemoHome {
   readonly home: Home;
   readonly people: readonly Person[];
@@ -64,6 +83,8 @@ export interface DemoHome {
   /** What a visit costs, in the smallest unit of the currency, by practice. */
   readonly costs?: Readonly<Record<string, number>>;
   readonly own?: readonly OwnDuty[];
+  readonly papers?: readonly DemoPaper[];
+  readonly run?: DemoRun;
   readonly story: (teller: Teller) => void;
   readonly seed: number;
 }

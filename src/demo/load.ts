@@ -4,6 +4,7 @@ import { DEMO_EMAIL } from '../server/demoAccount.ts';
 import { signUp } from '../server/services/accounts.ts';
 import { Failure } from '../server/services/failure.ts';
 import { importHouse } from '../server/services/houseFile.ts';
+import { addBesides } from './besides.ts';
 import { DEMO_HOMES } from './data/homes.ts';
 import { demoHouse } from './history.ts';
 
@@ -16,9 +17,11 @@ export async function loadDemoOnce(appUrl: string, password: string, now: number
       { name: 'Demo', email: DEMO_EMAIL, password },
       {
         demo: true,
-        within: async (tx) => {
+        within: async (tx, { personId }) => {
           for (const demo of DEMO_HOMES) {
-            await importHouse(tx, demoHouse(demo, civilDateIn(demo.home.zone, now)), now);
+            const today = civilDateIn(demo.home.zone, now);
+            const homeId = await importHouse(tx, demoHouse(demo, today), now);
+            await addBesides(tx, demo, homeId, { personId, today, now });
           }
         },
       },

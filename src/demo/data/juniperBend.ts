@@ -271,6 +271,30 @@ export const juniperBend: DemoHome = {
       minutes: 120,
     },
   ],
+  papers: [
+    {
+      thing: 'Treatment plant',
+      kind: 'warranty',
+      title: 'Service contract',
+      endsIn: 33,
+      text: 'Service contract: three visits a year, each with a report.\nIncluded: looks, measuring, cleaning of the air filter, settings.\nNot included: parts, pumping out.\n',
+    },
+    {
+      thing: 'Treatment plant',
+      kind: 'report',
+      title: 'Report of the last visit',
+      endsIn: null,
+      text: 'Blower 9 minutes in each half hour. Sludge and scum below their limits. Chlorine tablets in the stream. Nothing to put right.\n',
+    },
+    {
+      thing: 'Furnace',
+      kind: 'receipt',
+      title: 'Receipt of the tune-up',
+      endsIn: null,
+      text: 'Tune-up of the gas furnace, combustion measured. Paid in full.\n',
+    },
+  ],
+  run: { round: 'quarterly', daysAgo: 2, done: 2, minutes: 6 },
   story: ({ tell, lastDone }) => {
     tell(402, {
       kind: 'replaced',
