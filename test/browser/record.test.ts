@@ -101,6 +101,8 @@ describe('as a table', () => {
     writeFileSync(good, 'date,kind,note\n2025-03-01,note,Painted the fence\n');
     await choose('#csv-file', good);
     await page.says('1 entry is read, 0 of them already here.', '.exchange');
+    await page.says('Note 1. From Sat, Mar 1, 2025 to Sat, Mar 1, 2025.', '[data-test=preview]');
+    await page.says('Painted the fence', '[data-test=preview] ol');
     await page.click('[data-act=csv-take]');
     await page.says('1 entry taken in.', '.saying');
     await page.says('Painted the fence');

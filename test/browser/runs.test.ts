@@ -168,6 +168,38 @@ describe('one job', () => {
   });
 });
 
+describe('a round somebody left half-way', () => {
+  test('goes on where it was; what is found on the way is noted with its place, or taken back', async () => {
+    await page.press('Runs');
+    await page.press('Go on', "//li[contains(., 'Quarterly round')]");
+    await page.says('Change the air filter', 'h2');
+    await page.click('[data-act=found]');
+    await page.press('Note it');
+    await page.says('must be given', '.besides');
+    await page.type('What was found', 'Torn frame');
+    await page.type('Where on it', 'Upper edge');
+    await page.type('To be put right within days', 'soon');
+    await page.press('Note it');
+    await page.says('must be a whole number of days', '.besides');
+    await page.type('To be put right within days', '3');
+    await page.press('Note it');
+    await page.says('To be noted: Torn frame, Upper edge.', '[data-test=found]');
+    await page.click('[data-act=take-back]');
+    await page.waitFor(async () => (await page.count('[data-test=found]')) === 0, 'it was not taken back');
+    await page.click('[data-act=found]');
+    await page.type('What was found', 'Torn frame');
+    await page.type('Where on it', 'Upper edge');
+    await page.press('Note it');
+    await page.find('[data-test=found]');
+    await page.driver.navigate().refresh();
+    await page.says('To be noted: Torn frame, Upper edge.', '[data-test=found]');
+    await page.click('[data-act=finish]');
+    await page.says('entries are in the ledger.', '.saying');
+    await page.press('Today');
+    await page.says('Return filter, Upper edge', '[data-finding="Torn frame"]');
+  });
+});
+
 describe('a treatment plant visit, by the pen', () => {
   test('printed as a check sheet, what the pen wrote is typed in on one screen', async () => {
     await page.press('Runs');
@@ -203,6 +235,7 @@ describe('a treatment plant visit, by the pen', () => {
       });
       await page.driver.findElement({ id: (await found.getAttribute('for')) ?? '' }).sendKeys(value);
     }
+    await page.choose('Who', 'Marek');
     await page.click('[data-act=save-sheet]');
     await page.says('Kept. Finish the run', '.saying');
     await page.press('Step by step');
@@ -213,6 +246,9 @@ describe('a treatment plant visit, by the pen', () => {
     await page.press('Ledger');
     await page.says('sludge: 14 in');
     await page.says('scum: 3.5 in');
+    expect(await page.says('Done Measure scum, clear water and sludge')).toMatch(
+      /Done Measure scum, clear water and sludge, Treatment plant Marek/,
+    );
   });
 
   test('nothing done, there is nothing to write, and it can be discarded', async () => {

@@ -43,6 +43,8 @@ export const itemStateSchema = z.strictObject({
         asset: idSchema,
         what: z.string().min(1).max(200),
         verdict: z.enum(['watch', 'act', 'stop']),
+        place: z.string().min(1).max(200).optional(),
+        photo: idSchema.optional(),
         days: z.int().min(0).max(400),
         date: civilDateSchema,
       }),

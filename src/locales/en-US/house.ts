@@ -124,6 +124,7 @@ export const house = {
     open: 'open since {since}',
     unknown: 'nobody has noted; look by {next}',
     next: 'the other half is due {next}',
+    nextLate: 'the other half was due {next}',
     itIsShut: 'It is shut',
     itIsOpen: 'It is open',
     said: { shut: '{what}: noted as shut.', opened: '{what}: noted as open.' },

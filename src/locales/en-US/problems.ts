@@ -95,7 +95,7 @@ export const problems = {
     factor: 'must be a number above 0 and at most 10',
     number: 'must be a number',
     minutes: 'must be a whole number from 1 to 1000',
-    'whole-days': 'Must be a whole number of days, 0 to 400.',
+    'whole-days': 'must be a whole number of days, 0 to 400.',
     whole: 'must be a whole number, and not 0',
     'season-offset': 'must be a whole number of days from -180 to 180',
     code: 'must be lower-case words joined by -',

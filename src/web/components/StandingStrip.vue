@@ -34,13 +34,13 @@ const shut = computed(() =>
         what: nameOf(asset, state),
         since: since === null ? '' : dateText(props.speech, since),
       });
-      if (!reopens) return { key: `${asset} ${state}`, text: what };
+      const key = `${asset} ${state}`;
+      if (!reopens) return { key, what, again: '', late: false };
       const duty = props.speech.dutyTitle(reopens.dutyId);
-      const again =
-        reopens.on === null
-          ? t('strip.reopensSome', { duty })
-          : t('strip.reopens', { duty, on: dateText(props.speech, reopens.on) });
-      return { key: `${asset} ${state}`, text: `${what}; ${again}` };
+      if (reopens.on === null) return { key, what, again: t('strip.reopensSome', { duty }), late: false };
+      const late = reopens.on < props.today;
+      const on = dateText(props.speech, reopens.on);
+      return { key, what, again: t(late ? 'strip.reopensLate' : 'strip.reopens', { duty, on }), late };
     }),
 );
 const unknown = computed(() =>
@@ -67,7 +67,12 @@ const marks = computed(() =>
   >
     <h2 v-if="shut.length > 0">{{ speech.t('strip.title') }}</h2>
     <ul>
-      <li v-for="line in shut" :key="line.key"><AppSign name="shut" />{{ ' ' }}{{ line.text }}.</li>
+      <li v-for="line in shut" :key="line.key">
+        <AppSign name="shut" />{{ ' ' }}{{ line.what
+        }}<template v-if="line.again"
+          >; <span :class="{ late: line.late }">{{ line.again }}</span></template
+        >.
+      </li>
       <li v-if="unknown.length > 0" class="unknown">
         {{ speech.t('strip.unknown', { what: speech.formats.list(unknown) }) }}.
         <RouterLink class="no-print" :to="{ name: 'note', params: { homeId: house.home.id } }">{{
@@ -94,6 +99,7 @@ li {
   text-indent: -1.5rem;
 }
 
+.late,
 .unknown {
   color: var(--rust);
 }

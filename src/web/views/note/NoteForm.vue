@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
+import FindingFields from '../finding/FindingFields.vue';
 import FormFoot from '../../components/FormFoot.vue';
-import PhotoField from '../../components/PhotoField.vue';
+
 import TextField from '../../components/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
@@ -10,20 +11,10 @@ import { MEASURES } from '../../../core/catalogue/lists.ts';
 import { entryBodySchema } from '../../../core/ledger/entry.ts';
 import { lists } from '../../../locales/lists.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { useErrorText } from '../../composables/useErrorText.ts';
 import { useForm } from '../../composables/useForm.ts';
-import { PHOTO_ACCEPT, usePhotos } from '../../composables/usePhotos.ts';
 import { GRADES } from '../today/look.ts';
 import ReadingNote from './ReadingNote.vue';
-import {
-  NOTE_KINDS,
-  OWN_TRIGGER,
-  readNote,
-  USUAL_DAYS,
-  type NoteDraft,
-  type NoteKind,
-  type Noted,
-} from './draft.ts';
+import { NOTE_KINDS, OWN_TRIGGER, readNote, type NoteDraft, type NoteKind, type Noted } from './draft.ts';
 
 /** One thing worth noting, by its kind. What it moves is said once it is written. */
 const props = defineProps<{
@@ -59,6 +50,7 @@ const draft = reactive<NoteDraft>({
   verdict: 'act',
   place: '',
   days: '',
+  photo: null,
   made: '',
   supply: 'filter-panel',
   change: '',
@@ -71,25 +63,6 @@ watch(things, (some) => {
   if (some.some(({ id }) => id === draft.asset)) return;
   draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
 });
-
-const photo = ref<string | null>(null);
-const photoBusy = ref(false);
-const photoError = ref('');
-const photos = usePhotos(props.house.home.id);
-const { tell } = useErrorText();
-
-/** A photo of what was found is kept with the thing, and named by the finding. */
-async function sendPhoto(file: Blob): Promise<void> {
-  photoBusy.value = true;
-  photoError.value = '';
-  try {
-    photo.value = (await photos.add(file, draft.what.trim().slice(0, 200), draft.asset)).id;
-  } catch (error) {
-    photoError.value = tell(error).text;
-  } finally {
-    photoBusy.value = false;
-  }
-}
 
 const readingCode = ref('');
 const reading = useTemplateRef('reading');
@@ -122,9 +95,7 @@ function send(): void {
       FIELDS,
     );
   }
-  const { data } = checked;
-  const body = data.kind === 'finding' && photo.value !== null ? { ...data, photo: photo.value } : data;
-  emit('note', { entries: [{ date, body }], label: t.value(`note.noted.${draft.kind}`) });
+  emit('note', { entries: [{ date, body: checked.data }], label: t.value(`note.noted.${draft.kind}`) });
 }
 </script>
 
@@ -194,34 +165,18 @@ function send(): void {
           inputmode="decimal"
         />
       </div>
-      <div v-if="draft.kind === 'finding'" class="pair">
-        <TextField v-model="draft.what" :label="t('note.what')" :error="errorAt('what')" maxlength="200" />
-        <ChoiceField v-model="draft.verdict" :label="t('note.verdict')">
-          <option v-for="verdict in VERDICTS" :key="verdict" :value="verdict">
-            {{ t(`note.verdicts.${verdict}`) }}
-          </option>
-        </ChoiceField>
-      </div>
-      <div v-if="draft.kind === 'finding'" class="pair">
-        <TextField v-model="draft.place" :label="t('findings.place')" maxlength="200" />
-        <TextField
-          v-if="draft.verdict !== 'sound'"
-          v-model="draft.days"
-          :label="t('findings.days')"
-          :hint="t('bench.usually', { n: USUAL_DAYS[draft.verdict] ?? '' })"
-          :error="errorAt('days')"
-          inputmode="numeric"
-        />
-      </div>
-      <PhotoField
-        v-if="draft.kind === 'finding' && draft.asset !== ''"
-        :label="t('findings.photo')"
-        :hint="photo === null ? t('findings.photoHint') : t('findings.photoKept')"
-        :accept="PHOTO_ACCEPT"
-        :busy="photoBusy"
-        :error="photoError"
-        :again="t('shell.tryAgain')"
-        @send="sendPhoto"
+      <FindingFields
+        v-if="draft.kind === 'finding'"
+        v-model:what="draft.what"
+        v-model:verdict="draft.verdict"
+        v-model:place="draft.place"
+        v-model:days="draft.days"
+        v-model:photo="draft.photo"
+        :home-id="house.home.id"
+        :asset="draft.asset"
+        :verdicts="VERDICTS"
+        :speech="speech"
+        :error-at="errorAt"
       />
       <TextField
         v-if="draft.kind === 'made'"

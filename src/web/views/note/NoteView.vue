@@ -87,6 +87,7 @@ function turn(asset: string, state_: string, kind: 'shut' | 'opened', label: str
           :lines="standing"
           :house="home.house"
           :speech="speech"
+          :today="home.on ?? speech.today"
           :may-write="home.mayWrite"
           :busy="busy"
           @turn="turn"

@@ -9,6 +9,7 @@ const props = defineProps<{
   lines: StandingBody['lines'];
   house: HouseBody;
   speech: Speech;
+  today: string;
   mayWrite: boolean;
   busy: boolean;
 }>();
@@ -31,7 +32,11 @@ const shown = computed(() =>
         standing === 'unknown'
           ? t.value('note.unknown', { next })
           : t.value(`note.${standing}`, { since: since === null ? '' : dateText(props.speech, since) }),
-      next: standing !== 'unknown' && next !== '' ? t.value('note.next', { next }) : '',
+      next:
+        standing === 'unknown' || nextOn === null
+          ? ''
+          : t.value(nextOn < props.today ? 'note.nextLate' : 'note.next', { next }),
+      late: nextOn !== null && nextOn < props.today,
     };
   }),
 );
@@ -54,7 +59,7 @@ function turn(line: (typeof shown.value)[number], kind: 'shut' | 'opened'): void
           <strong v-if="line.standing === 'closed'">{{ line.how }}</strong>
           <em v-else-if="line.standing === 'unknown'">{{ line.how }}</em>
           <template v-else>{{ line.how }}</template>
-          {{ ' ' }}<span class="soft small">{{ line.next }}</span>
+          {{ ' ' }}<span class="small" :class="line.late ? 'past' : 'soft'">{{ line.next }}</span>
         </span>
         <span v-if="mayWrite" class="turns no-print">
           <button

@@ -1,5 +1,6 @@
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
+import { readFinding, type FindingDraft } from '../finding/findingDraft.ts';
 import { codeSchema } from '../../../core/schedule/rule.ts';
 
 /** What can be noted here; work done is logged on Today. */
@@ -7,7 +8,7 @@ export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'made', 'stoc
 export type NoteKind = (typeof NOTE_KINDS)[number];
 
 /** What stands in the form, as typed. */
-export interface NoteDraft {
+export interface NoteDraft extends FindingDraft {
   kind: NoteKind;
   date: string;
   trigger: string;
@@ -16,10 +17,6 @@ export interface NoteDraft {
   measure: string;
   value: string;
   grade: string;
-  what: string;
-  verdict: 'sound' | 'watch' | 'act' | 'stop';
-  place: string;
-  days: string;
   made: string;
   supply: string;
   change: string;
@@ -82,8 +79,7 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
       return { body: { kind: 'reading', asset, measure, value, unit: units[measure] || 'count', ...note } };
     }
     case 'finding':
-      if (draft.what.trim() === '') return wrong('what', 'missing');
-      return readFinding(draft, note);
+      return readFound(draft, note);
     case 'made':
       return { body: { kind: 'fact', asset, fact: 'made', value: draft.made.trim() } };
     case 'stock': {
@@ -97,24 +93,8 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
   }
 }
 
-/** Days a finding is answered within where nothing else is said; what is sound needs nothing. */
-export const USUAL_DAYS = { sound: null, watch: 30, act: 7, stop: 0 } as const;
-
-function readFinding(draft: NoteDraft, note: { note?: string }): Read {
-  const { verdict } = draft;
-  const usual = USUAL_DAYS[verdict];
-  const days = draft.days.trim() === '' ? usual : Number(draft.days);
-  if (days !== null && !(Number.isInteger(days) && days >= 0 && days <= 400))
-    return wrong('days', 'whole-days');
-  return {
-    body: {
-      kind: 'finding',
-      asset: draft.asset,
-      what: draft.what.trim(),
-      verdict,
-      ...(draft.place.trim() !== '' && { place: draft.place.trim() }),
-      ...(days !== null && { days }),
-      ...note,
-    },
-  };
+function readFound(draft: NoteDraft, note: { note?: string }): Read {
+  const read = readFinding(draft);
+  if ('field' in read) return read;
+  return { body: { kind: 'finding', asset: draft.asset, ...read.finding, ...note } };
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
+import AppSign from '../../components/AppSign.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
 import TextField from '../../components/TextField.vue';
@@ -9,7 +10,7 @@ import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
 import type { Practice } from '../../../core/catalogue/practice.ts';
 import { nameIn, type Speech } from '../../../locales/speech.ts';
 import { readWhole } from '../fields.ts';
-import { USUAL_DAYS } from '../note/draft.ts';
+import FoundForm from './FoundForm.vue';
 
 /** What else one piece of work says: its day, who, minutes, supplies, a note; what was found; or why it was not done. */
 const props = defineProps<{
@@ -36,13 +37,10 @@ const typed = reactive({
   minutes: props.state.minutes === null ? '' : String(props.state.minutes),
   note: props.state.note,
   why: '',
-  what: '',
-  verdict: 'act' as 'watch' | 'act' | 'stop',
   used: Object.fromEntries(
     (props.practice?.supplies ?? []).map(({ supply }) => [supply, String(props.state.used[supply] ?? '')]),
   ),
 });
-const said = ref('');
 
 function show(what: typeof open.value): void {
   open.value = open.value === what ? null : what;
@@ -74,24 +72,13 @@ function saveDetails(): void {
   open.value = null;
 }
 
-function saveFound(): void {
-  const asset = props.item.assets[0];
-  if (typed.what.trim() === '' || asset === undefined) {
-    error.value = t.value('problem.missing');
-    return;
-  }
-  const finding = {
-    asset,
-    what: typed.what.trim(),
-    verdict: typed.verdict,
-    days: USUAL_DAYS[typed.verdict],
-    date: props.today,
-  };
+function saveFound(finding: ItemState['findings'][number]): void {
   emit('change', { findings: [...props.state.findings, finding] });
-  said.value = t.value('run.foundNoted', { what: finding.what });
-  typed.what = '';
   open.value = null;
 }
+const takeBack = (place: number): void => {
+  emit('change', { findings: props.state.findings.filter((_, other) => other !== place) });
+};
 
 function saveWhy(): void {
   if (typed.why.trim() === '') {
@@ -112,7 +99,16 @@ function saveWhy(): void {
       <button type="button" data-act="found" @click="show('found')">{{ t('run.found') }}</button>
       <button type="button" data-act="details" @click="show('details')">{{ t('run.details') }}</button>
     </p>
-    <p v-if="said" class="small" role="status">{{ said }}</p>
+    <ul v-if="state.findings.length > 0" class="small" role="status">
+      <li v-for="(finding, place) in state.findings" :key="place" data-test="found">
+        <AppSign :name="finding.verdict" />{{ ' '
+        }}{{ t('run.foundNoted', { what: [finding.what, finding.place].filter(Boolean).join(', ') })
+        }}{{ ' ' }}
+        <button type="button" data-act="take-back" @click="takeBack(place)">
+          {{ t('run.foundBack') }}<span class="unseen">: {{ finding.what }}</span>
+        </button>
+      </li>
+    </ul>
     <form v-if="open === 'details'" class="form" novalidate @submit.prevent="saveDetails">
       <div class="pair">
         <TextField v-model="typed.date" :label="t('log.date')" type="date" :max="today" />
@@ -134,17 +130,14 @@ function saveWhy(): void {
       <TextField v-model="typed.note" :label="t('log.note')" lines="several" />
       <FormFoot :error="error" :send="t('run.whySave')" :busy="false" />
     </form>
-    <form v-else-if="open === 'found'" class="form" novalidate @submit.prevent="saveFound">
-      <div class="pair">
-        <TextField v-model="typed.what" :label="t('note.what')" maxlength="200" />
-        <ChoiceField v-model="typed.verdict" :label="t('note.verdict')">
-          <option v-for="verdict in ['watch', 'act', 'stop'] as const" :key="verdict" :value="verdict">
-            {{ t(`note.verdicts.${verdict}`) }}
-          </option>
-        </ChoiceField>
-      </div>
-      <FormFoot :error="error" :send="t('run.foundSave')" :busy="false" />
-    </form>
+    <FoundForm
+      v-else-if="open === 'found'"
+      :assets="item.assets"
+      :house="house"
+      :speech="speech"
+      :today="today"
+      @found="saveFound"
+    />
     <form v-else-if="open !== null" class="form" novalidate @submit.prevent="saveWhy">
       <div v-if="open === 'impossible' && ways.length > 0">
         <p>
@@ -167,6 +160,10 @@ function saveWhy(): void {
   margin-top: var(--line);
   padding-top: calc(var(--line) / 2);
   border-top: 1px solid var(--rule);
+}
+
+form {
+  margin-top: calc(var(--line) / 2);
 }
 
 .ways {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, reactive, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import ChoiceField from '../../components/ChoiceField.vue';
 import PageState from '../../components/PageState.vue';
 import ReadingFields from '../../components/ReadingFields.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
@@ -52,6 +53,8 @@ interface Problem {
 const typed = reactive<Record<string, Row>>({});
 const problems = ref<Record<string, readonly Problem[]>>({});
 const bad = ref<readonly string[]>([]);
+/** Who held the pen; left open, each piece keeps who it says. */
+const who = ref('');
 
 watch(
   [() => run.state.value.items, () => home.on],
@@ -134,6 +137,7 @@ function stateTyped(
     date: row.date,
     minutes,
     note: row.note.trim(),
+    ...(who.value !== '' && { who: who.value }),
     ...(taken.length > 0 && { readings: taken }),
   };
 }
@@ -164,7 +168,8 @@ async function save(): Promise<void> {
     const changed = stateTyped(row, found);
     if (changed === null) wrong.push(row.item.key);
     else {
-      const touched = changed.status === 'done' || (changed.readings ?? []).length > 0;
+      const { status, readings: read = [], minutes = null, note = '' } = changed;
+      const touched = status === 'done' || read.length > 0 || minutes !== null || note !== '';
       if (touched)
         next = { ...withItem(next, row.item.key, changed), stop: next.stop ?? stopOf(row.item, changed) };
     }
@@ -217,6 +222,12 @@ const print = (): void => {
         @again="load"
       />
       <form v-else novalidate @submit.prevent="save">
+        <ChoiceField v-model="who" class="who" :label="t('log.who')">
+          <option value="">{{ t('log.whoNone') }}</option>
+          <option v-for="person in home.house?.people ?? []" :key="person.id" :value="person.id">
+            {{ person.name }}
+          </option>
+        </ChoiceField>
         <ol class="ruled">
           <li
             v-for="row in rows"
@@ -286,6 +297,11 @@ const print = (): void => {
 </template>
 
 <style scoped>
+.who {
+  max-width: 20rem;
+  margin-bottom: calc(var(--line) / 2);
+}
+
 .title {
   display: flex;
   flex-wrap: wrap;
@@ -344,8 +360,14 @@ li {
     border-left: 0;
   }
 
-  input:not([type='checkbox']) {
+  input:not([type='checkbox']),
+  .who :deep(select) {
     border-width: 0 0 1px;
+  }
+
+  /* The day is the pen's to say. */
+  li:not(.settled) input[type='date'] {
+    color: transparent;
   }
 }
 </style>

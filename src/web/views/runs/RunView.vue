@@ -144,6 +144,10 @@ const hazard = (one: RunItem, code: string): Promise<void> =>
   put({ ...current.value, stop: { item: one.key, reading: null, hazard: code } });
 
 const stopSays = computed(() => stopLines(current.value, speech.value, traits.value));
+const houseFacts = computed(() => {
+  const asset = home.house?.assets.find(({ kind }) => kind === 'house');
+  return asset ? factsOf(asset.id) : {};
+});
 const stopItem = computed(
   () => current.value.items.find(({ key }) => key === current.value.stop?.item) ?? null,
 );
@@ -225,6 +229,7 @@ async function finish(): Promise<void> {
           v-else-if="current.stop"
           :title="stopItem ? titleOf(stopItem) : ''"
           :lines="stopSays"
+          :facts="houseFacts"
           :speech="speech"
           @answer="answerStop"
         />

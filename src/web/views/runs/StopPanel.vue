@@ -1,11 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import AppSign from '../../components/AppSign.vue';
+import ContactList from '../../components/ContactList.vue';
 import TextField from '../../components/TextField.vue';
+import type { FactValue } from '../../../core/house/factValue.ts';
 import type { Speech } from '../../../locales/speech.ts';
 
 /** A stop: what to do now. Everything else waits until it is answered. */
-const props = defineProps<{ title: string; lines: readonly string[]; speech: Speech }>();
+const props = defineProps<{
+  title: string;
+  lines: readonly string[];
+  /** What is known of the house: whom to call. */
+  facts: Readonly<Record<string, FactValue>>;
+  speech: Speech;
+}>();
 const emit = defineEmits<{ answer: [why: string] }>();
 const t = computed(() => props.speech.t);
 const why = ref('');
@@ -18,6 +26,10 @@ const why = ref('');
     <ul>
       <li v-for="line in lines" :key="line">{{ line }}</li>
     </ul>
+    <div>
+      <h3>{{ t('sheet.numbers') }}</h3>
+      <ContactList :facts="facts" :speech="speech" />
+    </div>
     <p class="small">{{ t('run.stopLead') }}</p>
     <TextField v-model="why" :label="t('run.stopCalled')" maxlength="200" />
     <p>
@@ -45,6 +57,10 @@ h2 {
 h2 :deep(.sign) {
   width: 2rem;
   height: 2rem;
+}
+
+h3 {
+  font-size: 1rem;
 }
 
 li {

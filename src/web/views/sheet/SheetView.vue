@@ -2,16 +2,11 @@
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import ContactList from '../../components/ContactList.vue';
 import PageState from '../../components/PageState.vue';
 import StandingStrip from '../../components/StandingStrip.vue';
 import type { HouseBody, KnownBody, StandingBody } from '../../../contract/schemas.ts';
-import {
-  CONTACTS,
-  emergencyPoints,
-  POINT_GROUPS,
-  type EmergencyPoint,
-} from '../../../core/house/emergencyPoints.ts';
-import { factName } from '../../../locales/factText.ts';
+import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
 import { capital } from '../../../locales/speech.ts';
 import { call, NoConnection } from '../../api/client.ts';
 import { keepSheet, keptSheet } from '../../api/keptSheets.ts';
@@ -82,12 +77,6 @@ const FIRST: Readonly<Record<string, readonly string[]>> = {
   power: ['powerFirst'],
 };
 const houseAsset = computed(() => assets.value.find(({ kind }) => kind === 'house'));
-const contacts = computed(() =>
-  CONTACTS.flatMap((code) => {
-    const value = houseAsset.value?.facts?.[code];
-    return typeof value === 'string' ? [{ code, name: factName(speech.value, code), value }] : [];
-  }),
-);
 const mayWrite = computed(
   () => house.value !== null && house.value.role !== 'viewer' && keptAt.value === null,
 );
@@ -133,13 +122,7 @@ const print = (): void => {
         />
         <section :aria-label="t('sheet.numbers')">
           <h2>{{ t('sheet.numbers') }}</h2>
-          <dl v-if="contacts.length > 0" class="contacts">
-            <div v-for="one in contacts" :key="one.code">
-              <dt>{{ one.name }}</dt>
-              <dd>{{ one.value }}</dd>
-            </div>
-          </dl>
-          <p v-else class="soft">{{ t('sheet.numbersNone') }}</p>
+          <ContactList :facts="houseAsset?.facts ?? {}" :speech="speech" />
           <RouterLink
             v-if="mayWrite && houseAsset"
             class="no-print"
@@ -194,23 +177,6 @@ const print = (): void => {
 
 section + section {
   margin-top: var(--line);
-}
-
-.contacts {
-  columns: 20rem 2;
-}
-
-.contacts div {
-  display: flex;
-  justify-content: space-between;
-  gap: 0.75rem;
-  border-bottom: 1px solid var(--rule);
-  break-inside: avoid;
-}
-
-dd {
-  font-weight: 600;
-  text-align: right;
 }
 
 .point {

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
+import ContactList from '../../components/ContactList.vue';
 import PageState from '../../components/PageState.vue';
 import StepList from '../../components/StepList.vue';
+import type { KnownBody } from '../../../contract/schemas.ts';
 import { SYMPTOMS, type Symptom } from '../../../core/catalogue/data/symptoms.ts';
 import { words } from '../../../locales/speech.ts';
 import { firstSteps, symptomName } from '../../../locales/troubleText.ts';
+import { call } from '../../api/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -20,7 +23,16 @@ const { write } = useWriting();
 const { tellBody, tell } = useErrorText();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
-const { state, load } = useLoading(() => home.load(homeId));
+const known = ref<KnownBody | null>(null);
+const { state, load } = useLoading(async () => {
+  await home.load(homeId);
+  known.value = await call('known', { params: { homeId } });
+});
+/** Whom to call; without a signal what the house said of itself when it was first described. */
+const facts = computed(() => {
+  const asset = home.house?.assets.find(({ kind }) => kind === 'house');
+  return asset ? (known.value?.facts[asset.id] ?? asset.facts ?? {}) : {};
+});
 const open = ref<string | null>(typeof route.query['what'] === 'string' ? route.query['what'] : null);
 const busy = ref(false);
 const said = ref<{ text: string; wrong: boolean } | null>(null);
@@ -83,6 +95,7 @@ async function happened({ trigger }: Symptom): Promise<void> {
       />
       <section v-for="group in groups" :key="group.title" :class="{ lives: group.lives }">
         <h2>{{ group.title }}</h2>
+        <ContactList v-if="group.lives && home.house" class="calls" :facts="facts" :speech="speech" />
         <ul class="ruled">
           <li v-for="one in group.symptoms" :key="one.symptom.code" :data-symptom="one.symptom.code">
             <button
@@ -135,6 +148,10 @@ async function happened({ trigger }: Symptom): Promise<void> {
 <style scoped>
 section + section {
   margin-top: var(--line);
+}
+
+.calls {
+  margin-bottom: calc(var(--line) / 2);
 }
 
 .name {

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { CONTACTS } from '../../core/house/emergencyPoints.ts';
+import type { FactValue } from '../../core/house/factValue.ts';
+import { factName } from '../../locales/factText.ts';
+import type { Speech } from '../../locales/speech.ts';
+
+/** Whom a house calls, by what is known of it; a number can be pressed to call it. */
+const props = defineProps<{ facts: Readonly<Record<string, FactValue>>; speech: Speech }>();
+
+/** What a telephone may dial within what was written: digits with their usual dividers, two at least. */
+const NUMBER = /\+?\d[\d\s()./-]*\d/;
+const contacts = computed(() =>
+  CONTACTS.flatMap((code) => {
+    const value = props.facts[code];
+    if (typeof value !== 'string') return [];
+    const [written] = NUMBER.exec(value) ?? [];
+    const dial = written === undefined ? null : `tel:${written.replaceAll(/[^\d+]/g, '')}`;
+    return [{ code, name: factName(props.speech, code), value, dial }];
+  }),
+);
+</script>
+
+<template>
+  <dl v-if="contacts.length > 0" class="contacts">
+    <div v-for="one in contacts" :key="one.code">
+      <dt>{{ one.name }}</dt>
+      <dd>
+        <a v-if="one.dial" :href="one.dial">{{ one.value }}</a>
+        <template v-else>{{ one.value }}</template>
+      </dd>
+    </div>
+  </dl>
+  <p v-else class="soft">{{ speech.t('sheet.numbersNone') }}</p>
+</template>
+
+<style scoped>
+.contacts {
+  columns: 20rem 2;
+}
+
+.contacts div {
+  display: flex;
+  justify-content: space-between;
+  gap: 0.75rem;
+  border-bottom: 1px solid var(--rule);
+  break-inside: avoid;
+}
+
+dd {
+  font-weight: 600;
+  text-align: right;
+}
+</style>

@@ -1,0 +1,44 @@
+/** What stands in the fields of a finding, as typed. */
+export interface FindingDraft {
+  what: string;
+  verdict: 'sound' | 'watch' | 'act' | 'stop';
+  place: string;
+  days: string;
+  photo: string | null;
+}
+
+/** Days a finding is answered within where nothing else is said; what is sound needs nothing. */
+export const USUAL_DAYS = { sound: null, watch: 30, act: 7, stop: 0 } as const;
+
+const MOST_DAYS = 400;
+
+/** What was found, as an entry says it; `days` is left out where nothing has to follow. */
+export interface Finding<V extends FindingDraft['verdict']> {
+  readonly what: string;
+  readonly verdict: V;
+  readonly place?: string;
+  readonly days?: number;
+  readonly photo?: string;
+}
+
+/** The finding the fields stand for, or the first of them that is not right and what would be. */
+export function readFinding<V extends FindingDraft['verdict']>(
+  draft: FindingDraft & { verdict: V },
+): { readonly finding: Finding<V> } | { readonly field: 'what' | 'days'; readonly problem: string } {
+  const what = draft.what.trim();
+  if (what === '') return { field: 'what', problem: 'missing' };
+  const usual = USUAL_DAYS[draft.verdict];
+  const days = draft.days.trim() === '' || usual === null ? usual : Number(draft.days);
+  if (days !== null && !(Number.isInteger(days) && days >= 0 && days <= MOST_DAYS))
+    return { field: 'days', problem: 'whole-days' };
+  const place = draft.place.trim();
+  return {
+    finding: {
+      what,
+      verdict: draft.verdict,
+      ...(place !== '' && { place }),
+      ...(days !== null && { days }),
+      ...(draft.photo !== null && { photo: draft.photo }),
+    },
+  };
+}

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed, reactive } from 'vue';
+import ChoiceField from '../../components/ChoiceField.vue';
+import FindingFields from '../finding/FindingFields.vue';
+import { readFinding } from '../finding/findingDraft.ts';
+import FormFoot from '../../components/FormFoot.vue';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import { currentUnit } from '../../../core/house/house.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { ItemState } from '../../../core/runs/runState.ts';
+import type { Speech } from '../../../locales/speech.ts';
+import { useForm } from '../../composables/useForm.ts';
+
+/** Something found during a piece of work: on which of its things, what, where, how grave, with a photo. */
+const props = defineProps<{
+  assets: readonly string[];
+  house: HouseBody;
+  speech: Speech;
+  today: CivilDate;
+}>();
+const emit = defineEmits<{ found: [finding: ItemState['findings'][number]] }>();
+
+const FIELDS = ['what', 'days'];
+const t = computed(() => props.speech.t);
+const { errorAt, show, clear } = useForm();
+const things = computed(() =>
+  props.assets.map((id) => ({ id, name: currentUnit(props.house.assets, id)?.name ?? id })),
+);
+const draft = reactive({
+  asset: props.assets[0] ?? '',
+  what: '',
+  verdict: 'act' as 'watch' | 'act' | 'stop',
+  place: '',
+  days: '',
+  photo: null as string | null,
+});
+
+function note(): void {
+  clear();
+  const read = readFinding(draft);
+  if ('field' in read) return show(t.value(`problem.${read.problem}`), read.field, FIELDS);
+  const { days = 0, ...finding } = read.finding;
+  emit('found', { asset: draft.asset, date: props.today, days, ...finding });
+}
+</script>
+
+<template>
+  <form class="form" novalidate @submit.prevent="note">
+    <ChoiceField v-if="things.length > 1" v-model="draft.asset" :label="t('note.thing')">
+      <option v-for="thing in things" :key="thing.id" :value="thing.id">{{ thing.name }}</option>
+    </ChoiceField>
+    <FindingFields
+      v-model:what="draft.what"
+      v-model:verdict="draft.verdict"
+      v-model:place="draft.place"
+      v-model:days="draft.days"
+      v-model:photo="draft.photo"
+      :home-id="house.home.id"
+      :asset="draft.asset"
+      :verdicts="['watch', 'act', 'stop']"
+      :speech="speech"
+      :error-at="errorAt"
+    />
+    <FormFoot :error="errorAt('')" :send="t('run.foundSave')" :busy="false" />
+  </form>
+</template>
