@@ -194,6 +194,8 @@ export const openFindingSchema = z.strictObject({
   place: z.string().nullable(),
   photo: uuidSchema.nullable(),
   note: z.string().nullable(),
+  /** Work that answers it when it is done. */
+  duties: z.array(uuidSchema),
 });
 export type OpenFindingBody = z.infer<typeof openFindingSchema>;
 export const standingSchema = z.strictObject({

@@ -1,14 +1,14 @@
 import type { Problem } from '../contract/errors.ts';
-import { enUS } from './en-US.ts';
+import { problems } from './en-US/problems.ts';
 import type { Translate } from './speech.ts';
 
 /** What would be right instead, in words: "must be at least 1". */
 export function problemText(t: Translate, problem: Problem): string {
-  const key = problem.kind in enUS.problem ? problem.kind : 'invalid';
+  const key = problem.kind in problems.problem ? problem.kind : 'invalid';
   const { expected = '', options = [] } = problem;
   const named = {
     ...problem,
-    expected: expected in enUS.format ? t(`format.${expected}`) : expected,
+    expected: expected in problems.format ? t(`format.${expected}`) : expected,
     options: options.join(', '),
   };
   return t(`problem.${key}`, named, problem.minimum);

@@ -105,6 +105,32 @@ describe('a reading noted', () => {
     expect(await page.count('[data-finding="reading.tap-temperature"]')).toBe(0);
   });
 
+  test('what it found names the work that answers it, and is closed when the same is read again and sound', async () => {
+    const readTap = async (temperature: string, verdict: string): Promise<void> => {
+      await page.press('Note');
+      await page.says('Note something');
+      await (await page.field('A reading')).click();
+      await page.choose('Which thing', 'Water heater');
+      await page.choose('What was read', 'Hot water at the faucet');
+      await page.type('At the faucet', temperature);
+      await (await page.field('After a minute')).click();
+      await page.find(`[data-verdict=${verdict}]`);
+      await page.press('Note it');
+      await page.says('Noted the reading.', '.saying');
+      await page.press('Today');
+    };
+    await readTap('131 F', 'act');
+    const found = '[data-finding="reading.tap-temperature"]';
+    await page.says('What answers it: Check the hot water’s temperature', found);
+    await page.press('Check the hot water’s temperature', `//*[@data-finding='reading.tap-temperature']`);
+    await page.says('Check the hot water’s temperature', 'h1');
+    await page.press('Today');
+    await page.find(found);
+    await readTap('119 F', 'sound');
+    await page.says('Late', 'h2');
+    await page.waitFor(async () => (await page.count(found)) === 0, 'it stands though it reads sound');
+  });
+
   test('stands on the page of its thing over time, with the verdict of then', async () => {
     await page.press('House');
     await page.press('Water heater');
@@ -128,6 +154,13 @@ describe('something is wrong', () => {
     await page.press('No cooling');
     await page.press('Note that it happened today');
     await page.says('Noted.', '.saying');
+  });
+
+  test('leads to the round that takes it up', async () => {
+    await page.driver.actions().sendKeys('!').perform();
+    await page.press('A wet or stained ceiling');
+    await page.press('Start the round “Water from the drain pan”');
+    await page.says('Water from the drain pan', 'h1');
   });
 
   test('a key pressed while typing types', async () => {

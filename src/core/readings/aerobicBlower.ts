@@ -1,7 +1,7 @@
 import { positive, usuallyNot } from './fields.ts';
 import { byBand, reading, seen } from './reading.ts';
 import { above, from, scale, sound, watch } from './scale.ts';
-import { duty, figure, judged, doNow, trade } from './verdict.ts';
+import { duty, eases, figure, judged, doNow, trade } from './verdict.ts';
 
 /** Minutes the blower runs in each half hour; the timer is turned, never forced. */
 export const aerobicBlower = reading({
@@ -19,7 +19,8 @@ export const aerobicBlower = reading({
     const part = byBand(band('minutes'), figure('blower-minutes', minutes, 'min'));
     return judged([part], {
       figures: [figure('blower-hours-a-day', (minutes / 30) * 24, 'h')],
-      follows: part.verdict === 'sound' ? [] : [doNow('timer-never-forced'), duty('aerobic-timer-check', 30)],
+      follows:
+        part.verdict === 'sound' ? [] : [doNow('timer-never-forced'), eases('aerobic-timer-check', 30)],
     });
   },
 });

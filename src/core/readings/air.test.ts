@@ -83,7 +83,14 @@ describe('temperature split', () => {
   it('ice is a stop, whatever else is missing: the cooling goes off', () => {
     const icy = said(temperatureSplit, measured(20, { ice: true, running: min(2) }));
     expect(icy).toMatchObject({ kind: 'judged', verdict: 'stop' });
-    expect(icy).toMatchObject({ follows: [{ what: 'cooling-off' }, {}, { trade: 'cooling' }] });
+    expect(icy).toMatchObject({
+      follows: [
+        { what: 'cooling-off' },
+        { practice: 'airflow-restriction-signs' },
+        { trade: 'cooling' },
+        { round: 'overflow' },
+      ],
+    });
   });
 
   it('half the work at 10 °F, and what leaving it costs of either bill', () => {

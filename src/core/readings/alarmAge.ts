@@ -1,7 +1,17 @@
 import { positive, usually, usuallyNot } from './fields.ts';
 import { byBand, seen, when, type Values } from './reading.ts';
 import { act, from, scale, sound, watch, type Scale } from './scale.ts';
-import { duty, emergency, figure, judged, doNow, type Follow, type Outcome, type Part } from './verdict.ts';
+import {
+  duty,
+  eases,
+  emergency,
+  figure,
+  judged,
+  doNow,
+  type Follow,
+  type Outcome,
+  type Part,
+} from './verdict.ts';
 
 /** What is read on any alarm. An age left out is an age nobody knows: the alarm is replaced. */
 export const alarmFields = {
@@ -52,7 +62,7 @@ function followsOf(
   const old = age === undefined || parts.at(-1)?.verdict === 'act';
   return [
     ...(test === 'silent' ? [doNow('battery-then-press-again'), duty(replace, 1)] : []),
-    ...(chirp === 'chirps' ? [doNow('battery-first'), duty(triage, 1)] : []),
+    ...(chirp === 'chirps' ? [doNow('battery-first'), eases(triage, 1)] : []),
     ...(chirp === 'chirps-with-new-battery' ? [duty(replace, 1)] : []),
     ...(old ? [duty(replace, 7)] : []),
   ];

@@ -60,12 +60,16 @@ function findingOf(reading: Reading, asset: string, outcome: Judged, note?: stri
   const again = outcome.follows.find((follow) => follow.kind === 'retest');
   const days =
     verdict === 'stop' ? 0 : (outcome.days ?? (again?.kind === 'retest' ? again.days : WATCH_DAYS));
+  const answeredBy = outcome.follows.flatMap((follow) =>
+    follow.kind === 'duty' && follow.answers ? [follow.practice] : [],
+  );
   return {
     kind: 'finding',
     asset,
     what: `reading.${reading.code}`,
     verdict,
     ...(verdict !== 'sound' && { days }),
+    ...(answeredBy.length > 0 && { answeredBy }),
     ...(note !== undefined && { note }),
   };
 }

@@ -1,7 +1,7 @@
 import { positive, quantity, usually, usuallyNot } from './fields.ts';
 import { byBand, reading, seen, when } from './reading.ts';
 import { act, from, scale, sound, watch } from './scale.ts';
-import { duty, emergency, figure, judged, retest, doNow, trade } from './verdict.ts';
+import { eases, emergency, figure, judged, retest, doNow, trade } from './verdict.ts';
 
 /** Growth, mm a year, above which a crack is looked at by someone who knows. */
 export const CRACK_GROWTH = 1.6;
@@ -41,7 +41,7 @@ export const foundationCrack = reading({
       follows: stopped
         ? [doNow('leave-the-house'), emergency, trade('structure')]
         : acting
-          ? [trade('structure'), ...(values.damp ? [duty('grade-backfill', 30)] : [])]
+          ? [trade('structure'), ...(values.damp ? [eases('grade-backfill', 30)] : [])]
           : [retest(90)],
     });
   },

@@ -3,7 +3,18 @@ import { airDensity, SENSIBLE, TON, USUAL_AIRFLOW } from './air.ts';
 import { positive, quantity, share, usually, usuallyNot, yesNo } from './fields.ts';
 import { byBand, reading, seen, when, type Values } from './reading.ts';
 import { above, act, from, gradeAt, scale, sound, stretches, watch, type Scale } from './scale.ts';
-import { duty, figure, judged, doNow, trade, unmet, type Figure, type Follow } from './verdict.ts';
+import {
+  duty,
+  eases,
+  figure,
+  judged,
+  doNow,
+  round,
+  trade,
+  unmet,
+  type Figure,
+  type Follow,
+} from './verdict.ts';
 
 /** The usual band: sound [18, 22] °F, two outside to watch; half the work, 10 °F, at once. */
 const FIXED = scale(
@@ -103,11 +114,12 @@ function costOf({ bill, months, 'bill-from': billFrom }: Split, working: number)
 function follows(values: Split, split: number, band: Scale): Follow[] {
   const [low] = soundStretch(band);
   const { verdict, days = 7 } = gradeAt(band, split);
-  if (values.ice) return [doNow('cooling-off'), duty('airflow-restriction-signs', 0), trade('cooling')];
+  if (values.ice)
+    return [doNow('cooling-off'), eases('airflow-restriction-signs', 0), trade('cooling'), round('overflow')];
   if (verdict === 'sound') return [];
   if (split < low)
     return [trade(values['new-house'] ? 'builder' : 'cooling'), duty('cooling-service-visit', days)];
-  return [duty('air-filter-panel-replace', days), doNow('open-registers'), trade('cooling')];
+  return [eases('air-filter-panel-replace', days), doNow('open-registers'), trade('cooling')];
 }
 
 /** Temperature split: what the cooling takes off the air that passes, return less supply. */

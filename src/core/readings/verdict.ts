@@ -1,3 +1,5 @@
+import type { RoundCode } from '../runs/round.ts';
+
 /** How a reading is judged. Where several apply, the worst stands. */
 export const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
 export type Verdict = (typeof VERDICTS)[number];
@@ -22,13 +24,16 @@ export const TRADES = [
 ] as const;
 export type Trade = (typeof TRADES)[number];
 
-/** What follows from a verdict. `do`: a thing to do now, by its code in the locales; `duty`: work made due, by its practice. */
+/**
+ * What follows from a verdict. `do`: a thing to do now, by its code in the locales; `duty`: work made due, by its practice, which answers what was
+ * found or only eases it.
+ */
 export type Follow =
   | { readonly kind: 'do'; readonly what: string }
-  | { readonly kind: 'duty'; readonly practice: string; readonly days: number }
+  | { readonly kind: 'duty'; readonly practice: string; readonly days: number; readonly answers: boolean }
   | { readonly kind: 'retest'; readonly days: number }
   | { readonly kind: 'trade'; readonly trade: Trade }
-  | { readonly kind: 'run'; readonly round: string }
+  | { readonly kind: 'run'; readonly round: RoundCode }
   | { readonly kind: 'emergency' };
 
 /** A number a verdict was reached from, or a sum comes to. `unit`: of units.ts, `money`, or empty. */
@@ -106,7 +111,21 @@ export const worked = (figures: readonly Figure[], follows: readonly Follow[] = 
 });
 
 export const figure = (code: string, value: number, unit = ''): Figure => ({ code, value, unit });
-export const duty = (practice: string, days: number): Follow => ({ kind: 'duty', practice, days });
+/** Work that puts right what was found. */
+export const duty = (practice: string, days: number): Follow => ({
+  kind: 'duty',
+  practice,
+  days,
+  answers: true,
+});
+/** Work that helps, or finds out more, and leaves what was found to be put right. */
+export const eases = (practice: string, days: number): Follow => ({
+  kind: 'duty',
+  practice,
+  days,
+  answers: false,
+});
+export const round = (code: RoundCode): Follow => ({ kind: 'run', round: code });
 export const trade = (who: Trade): Follow => ({ kind: 'trade', trade: who });
 export const doNow = (what: string): Follow => ({ kind: 'do', what });
 export const retest = (days: number): Follow => ({ kind: 'retest', days });

@@ -72,6 +72,7 @@ export const work = {
     unread: 'What stands shut and what was found could not be read: {why}',
     due: { watch: 'Look again', act: 'Put right', stop: 'At once' },
     found: 'found {on}',
+    by: 'What answers it:',
     close: 'Put right …',
     closeTitle: 'Put right: {what}',
     closeSave: 'It is put right',
@@ -100,6 +101,7 @@ export const work = {
   trouble: {
     title: 'Something is wrong',
     lead: 'What is it? First what keeps people safe, then what to look at.',
+    round: 'Start the round “{title}”',
     key: 'Opens from everywhere with the key {key}',
     lives: 'Out first',
     house: 'In the house',

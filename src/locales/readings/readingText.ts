@@ -1,3 +1,4 @@
+import { roundOf } from '../../core/runs/rounds.ts';
 import { assertNever } from '../../core/result.ts';
 import type { FieldProblem } from '../../core/readings/reading.ts';
 import type { QuantityProblem } from '../../core/units/parseQuantity.ts';
@@ -124,7 +125,7 @@ export function followText(speech: ReadingSpeech, follow: Follow): string {
     case 'trade':
       return `Call ${TRADE_NAMES[follow.trade] ?? follow.trade}.`;
     case 'run':
-      return `Start the round: ${follow.round}.`;
+      return `Start the round “${words(speech, roundOf(follow.round)?.title ?? follow.round)}”.`;
     case 'emergency':
       return 'Call the emergency number, from outside.';
     default:

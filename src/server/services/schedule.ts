@@ -74,7 +74,7 @@ export async function standingOn(tx: Tx, home: Home, today: CivilDate): Promise<
   return {
     on: today,
     lines: standingLines(house, ledger, today, surroundingsOf(house, today)),
-    findings: openFindings(ledger, today),
+    findings: openFindings(ledger, today, house).map((one) => ({ ...one, duties: [...one.duties] })),
     covers: coversEnding(await listCovers(tx, home.id), today),
     marks: standingMarks(ledger, today),
   };

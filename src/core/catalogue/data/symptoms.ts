@@ -1,3 +1,5 @@
+import type { RoundCode } from '../../runs/round.ts';
+
 /** Something wrong that cannot wait for a plan: how it shows, the response that takes it up, and the reading that judges it. */
 export interface Symptom {
   readonly code: string;
@@ -7,6 +9,8 @@ export interface Symptom {
   readonly practice: string | null;
   readonly reading: string | null;
   readonly lives: boolean;
+  /** Rounds that take it up from one end to the other. */
+  readonly rounds: readonly RoundCode[];
 }
 
 const symptom = (
@@ -14,7 +18,8 @@ const symptom = (
   practice: string | null,
   reading: string | null = null,
   lives = false,
-): Symptom => ({ code: trigger, trigger, practice, reading, lives });
+  rounds: readonly RoundCode[] = [],
+): Symptom => ({ code: trigger, trigger, practice, reading, lives, rounds });
 
 /** What people come with, lives first. */
 export const SYMPTOMS: readonly Symptom[] = [
@@ -22,13 +27,13 @@ export const SYMPTOMS: readonly Symptom[] = [
   symptom('co-alarm', 'co-event-response', 'co-alarm-age', true),
   symptom('smoke-alarm', null, null, true),
   symptom('orange-flame', null, 'gas-flame', true),
-  symptom('wet-ceiling', null),
+  symptom('wet-ceiling', null, null, false, ['overflow', 'after-storm']),
   symptom('alarm-chirp', 'smoke-alarm-chirp-triage', 'smoke-alarm-age'),
   symptom('breaker-trip', 'breaker-trip-reset'),
   symptom('no-cooling', 'ac-no-cooling-triage', 'temperature-split'),
   symptom('no-heat', 'ignition-fault-call', 'furnace-start'),
   symptom('weak-airflow', 'airflow-restriction-signs', 'face-velocity'),
-  symptom('overflow', 'condensate-pan-overflow-clear'),
+  symptom('overflow', 'condensate-pan-overflow-clear', null, false, ['overflow']),
   symptom('slow-drains-after-rain', 'septic-saturation-response', 'tank-solids'),
   symptom('valve-weep', 'stop-tap-gland-repack'),
 ];

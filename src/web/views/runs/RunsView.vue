@@ -137,10 +137,13 @@ async function beginPicked(ids: readonly string[], instead = false): Promise<voi
   if (from.value) await begin(planDuties(ids, titleOfSome(ids).slice(0, 200), from.value), instead);
 }
 
-/** An address may name duties, as Today does, to begin with them at once. */
+/** An address may name duties, as Today does, or a round, as Trouble does, to begin with at once. */
 async function startAsked(): Promise<void> {
-  const asked = route.query['duty'];
-  if (typeof asked === 'string' && home.mayWrite) await beginPicked(asked.split(','), true);
+  if (!home.mayWrite) return;
+  const { duty, round } = route.query;
+  const asked = rounds.value.find((one) => one.round.code === round)?.plan;
+  if (asked) await begin(asked, true);
+  else if (typeof duty === 'string') await beginPicked(duty.split(','), true);
 }
 
 async function drop(runId: string): Promise<void> {

@@ -46,8 +46,19 @@ const findings = computed(() =>
     what: capital(findingText(speech.value, finding.what)),
     thing: currentUnit(home.house?.assets ?? [], finding.asset)?.name ?? '',
     found: t.value('findings.found', { on: dateText(speech.value, finding.found) }),
+    work: workOf(finding.duties),
   })),
 );
+
+/** The work that answers a finding, by its name; like work on several things is taken as one. */
+function workOf(duties: readonly string[]): { title: string; ids: string }[] {
+  const byTitle = new Map<string, string[]>();
+  for (const id of duties) {
+    const title = speech.value.dutyTitle(id);
+    byTitle.set(title, [...(byTitle.get(title) ?? []), id]);
+  }
+  return [...byTitle].map(([title, ids]) => ({ title, ids: ids.join() }));
+}
 
 const covers = computed(() =>
   (body.value?.covers ?? []).map(({ id, asset, title, ends }) => ({
@@ -95,7 +106,7 @@ async function written(sent: Sent, text: string): Promise<void> {
       <h2 id="section-findings">{{ t('findings.title') }}</h2>
       <ul class="ruled">
         <RuledLine
-          v-for="{ finding, what, thing, found } in findings"
+          v-for="{ finding, what, thing, found, work } in findings"
           :key="finding.entryId"
           class="entry"
           :date="finding.due"
@@ -108,6 +119,21 @@ async function written(sent: Sent, text: string): Promise<void> {
           </h3>
           <p class="soft small">
             {{ [thing, finding.place, found].filter(Boolean).join(', ') }}
+          </p>
+          <p v-if="work.length > 0" class="small">
+            {{ t('findings.by') }}
+            <template v-for="(one, place) in work" :key="one.ids"
+              >{{ place > 0 ? ', ' : ' '
+              }}<RouterLink
+                v-if="home.mayWrite"
+                :to="{
+                  name: 'runs',
+                  params: { homeId: home.house?.home.id ?? '' },
+                  query: { duty: one.ids },
+                }"
+                >{{ one.title }}</RouterLink
+              ><template v-else>{{ one.title }}</template></template
+            >
           </p>
           <p v-if="finding.note" class="small">{{ finding.note }}</p>
           <p v-if="finding.photo" class="small no-print">

@@ -6,6 +6,8 @@ import PageState from '../../components/PageState.vue';
 import StepList from '../../components/StepList.vue';
 import type { KnownBody } from '../../../contract/schemas.ts';
 import { SYMPTOMS, type Symptom } from '../../../core/catalogue/data/symptoms.ts';
+import type { RoundCode } from '../../../core/runs/round.ts';
+import { roundOf } from '../../../core/runs/rounds.ts';
 import { words } from '../../../locales/speech.ts';
 import { firstSteps, symptomName } from '../../../locales/troubleText.ts';
 import { call } from '../../api/client.ts';
@@ -50,6 +52,8 @@ const groups = computed(() =>
     })),
   })),
 );
+
+const roundTitle = (code: RoundCode): string => words(speech.value, roundOf(code)?.title ?? code);
 
 /** Writes that it happened: responses and looks that wait for it fall due. */
 async function happened({ trigger }: Symptom): Promise<void> {
@@ -126,6 +130,12 @@ async function happened({ trigger }: Symptom): Promise<void> {
                 >
                   {{ t('trouble.happened') }}
                 </button>
+                <RouterLink
+                  v-for="round in home.mayWrite ? one.symptom.rounds : []"
+                  :key="round"
+                  :to="{ name: 'runs', params: { homeId }, query: { round } }"
+                  >{{ t('trouble.round', { title: roundTitle(round) }) }}</RouterLink
+                >
                 <RouterLink
                   v-if="one.symptom.reading"
                   :to="{ name: 'bench', params: { homeId, code: one.symptom.reading } }"
