@@ -82,6 +82,37 @@ describe('a ledger as a table', () => {
     expect(out([entry], HOME)).toContain(`"'=HYPERLINK(""x"")"`);
   });
 
+  it('what work took comes back, each supply with its own quantity', () => {
+    const supply = fc.constantFrom('filter-panel', 'alarm-cell', 'vinegar');
+    const used = fc.array(fc.record({ supply, quantity: fc.integer({ min: 0, max: 400 }) }), {
+      minLength: 1,
+      maxLength: 4,
+    });
+    fc.assert(
+      fc.property(used, (some) => {
+        const entry: TableEntry = { id: `${ID}1`, date: DAY, body: { kind: 'done', duty: 'd', used: some } };
+        expect(back(out([entry], HOME), HOME)).toEqual([entry]);
+      }),
+    );
+  });
+
+  it.each([
+    ['filter-panel; alarm-cell', '1', 'missing'],
+    ['filter-panel', '1; 2', 'invalid'],
+    ['filter-panel', 'some', 'invalid'],
+    ['filter-panel', '-1', 'invalid'],
+  ])('supplies %s with quantities %s are not right', (supply, quantity, problem) => {
+    const row = { date: '2026-11-01', kind: 'done', task: 'smoke-alarm-test', supply, quantity };
+    const { problems } = entriesOfRows([row], HOME, DAY, () => `${ID}2`);
+    expect(problems).toEqual([{ row: 1, column: 'quantity', problem, value: quantity }]);
+  });
+
+  it('a finding closed keeps what it was', () => {
+    const body = { kind: 'findingClosed', finding: 'f', what: 'Cracked lid', minutes: 5 } as const;
+    const entry: TableEntry = { id: `${ID}1`, date: DAY, body };
+    expect(back(out([entry], HOME), HOME)).toEqual([entry]);
+  });
+
   it('reads work, money and people by their names', () => {
     const text =
       'Date;Kind;Thing;Task;Who;Minutes;Cost\n2026-11-01;done;Hall, upstairs;smoke-alarm-test;Ann\\; the tall one;5;12,50\n';

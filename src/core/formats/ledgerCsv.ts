@@ -98,12 +98,25 @@ export function rowOfEntry({ id, date, body }: TableEntry, { house, digits }: Ta
     days: text(get('days')),
     state: text(get('state')),
     trigger: text(get('trigger')),
-    supply: text(get('supply')),
-    quantity: text(body.kind === 'stockMoved' ? body.change : get('quantity')),
+    ...stockOf(body),
     finding: text(get('finding')),
     note: text(note),
   };
 }
+
+/** What work took, bought or moved: several supplies one after the other, their quantities likewise. */
+function stockOf(body: EntryBody): Pick<LedgerRow, 'supply' | 'quantity'> {
+  if (body.kind === 'stockMoved') return { supply: body.supply, quantity: text(body.change) };
+  if (body.kind === 'bought') return { supply: body.supply, quantity: text(body.quantity) };
+  const used = (body.kind === 'done' && body.used) || [];
+  return {
+    supply: used.map(({ supply }) => supply).join(BETWEEN),
+    quantity: used.map(({ quantity }) => quantity).join(BETWEEN),
+  };
+}
+
+/** Stands between supplies, and between their quantities. */
+const BETWEEN = '; ';
 
 /** One thing wrong with a row; `row` counts lines of the table from 1, without its head. */
 export interface RowProblem {
@@ -226,7 +239,7 @@ class RowReader {
     });
     switch (kind) {
       case 'done':
-        return { duty: this.duty(), ...work() };
+        return { duty: this.duty(), ...work(), used: this.used() };
       case 'skipped':
         return { duty: this.duty(), why: note };
       case 'reading':
@@ -249,7 +262,7 @@ class RowReader {
           note,
         };
       case 'findingClosed':
-        return { finding: this.at('finding'), ...work() };
+        return { finding: this.at('finding'), what: this.at('what'), ...work() };
       case 'opened':
       case 'shut':
         return { asset: this.asset(), state: this.at('state'), note };
@@ -268,6 +281,20 @@ class RowReader {
     }
   }
 
+  /** What work took: as many quantities as supplies. */
+  private used(): { supply: string; quantity: number }[] | null | undefined {
+    const parts = (column: LedgerColumn): string[] =>
+      this.at(column)
+        .split(BETWEEN.trim())
+        .map((part) => part.trim())
+        .filter((part) => part !== '');
+    const [supplies, quantities] = [parts('supply'), parts('quantity').map(Number)];
+    if (supplies.length === 0 && quantities.length === 0) return undefined;
+    if (supplies.length !== quantities.length || quantities.some((one) => !(one >= 0)))
+      return this.wrong('quantity', quantities.length < supplies.length ? 'missing' : 'invalid');
+    return supplies.map((supply, place) => ({ supply, quantity: quantities[place] ?? 0 }));
+  }
+
   /** A verdict told in the table is kept as it was told, by no reading in particular. */
   private judged(): Record<string, unknown> {
     const verdict = this.at('verdict');
@@ -283,5 +310,6 @@ const COLUMN_OF: Readonly<Record<string, LedgerColumn>> = {
   text: 'note',
   change: 'quantity',
   judged: 'verdict',
+  used: 'supply',
   ...Object.fromEntries(LEDGER_COLUMNS.map((column) => [column, column])),
 };

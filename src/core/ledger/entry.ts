@@ -122,7 +122,12 @@ export const entryBodySchema = z
       reading: idSchema.optional(),
       note: longText.optional(),
     }),
-    body('findingClosed', { finding: idSchema, ...workFields }),
+    body('findingClosed', {
+      finding: idSchema,
+      /** What it said, so that the record reads without looking it up. */
+      what: shortText.optional(),
+      ...workFields,
+    }),
     body('opened', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
     body('shut', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
     body('event', { trigger: shortText, note: longText.optional() }),

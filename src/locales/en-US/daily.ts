@@ -192,6 +192,7 @@ export const daily = {
       to: 'To',
       verdict: 'Verdict',
       place: 'Place',
+      used: 'Took',
     },
     none: 'nothing',
     notKnown: 'not known yet',

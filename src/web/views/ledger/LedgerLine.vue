@@ -4,6 +4,7 @@ import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
 import AppSign from '../../components/AppSign.vue';
 import RuledLine from '../../components/RuledLine.vue';
 import { dateText, type Speech } from '../../../locales/speech.ts';
+import { usePhotos } from '../../composables/usePhotos.ts';
 import { describeBody, personName } from './describe.ts';
 
 /** One entry as it stands, with what it said before every correction beside it. */
@@ -59,6 +60,11 @@ function isRestoring(target: string): boolean {
   return props.line.corrections.some(({ id, body }) => id === target && body.kind === 'voids');
 }
 
+const photo = computed(() => {
+  const { body } = props.line;
+  return body.kind === 'finding' && body.photo ? usePhotos(props.house.home.id).address(body.photo) : null;
+});
+
 const written = computed(() => {
   const { stampedAt, by } = props.line.entry;
   return t.value('ledger.by', {
@@ -77,6 +83,11 @@ const written = computed(() => {
       <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
     </h2>
     <p v-if="now.says.length > 0" class="says small">{{ now.says.map(({ text }) => text).join('; ') }}</p>
+    <p v-if="photo" class="small no-print">
+      <a :href="photo" target="_blank" rel="noopener"
+        >{{ t('findings.photoShow') }}<span class="unseen">: {{ now.about }}</span></a
+      >
+    </p>
     <dl v-if="changes.length > 0" class="changes small">
       <div v-for="change in changes" :key="change.field">
         <dt>{{ t(`ledger.field.${change.field}`) }}</dt>

@@ -10,7 +10,7 @@ import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { enteredText } from '../../../locales/readings/readingText.ts';
 import { factName, factText, traitText } from '../../../locales/factText.ts';
-import { dateText, daysText, nameIn, type Speech } from '../../../locales/speech.ts';
+import { capital, dateText, daysText, nameIn, type Speech } from '../../../locales/speech.ts';
 
 /** One thing an entry says besides its kind and day, such as minutes or a note. */
 export interface Saying {
@@ -98,7 +98,10 @@ function describeOther(body: Exclude<EntryBody, DutyBody>, house: HouseBody, spe
         says: [...say('to', asset(body.successor)), ...say('note', body.note)],
       };
     case 'findingClosed':
-      return { about: ABOUT_NOTHING, says: workSays(body, house, speech) };
+      return {
+        about: body.what === undefined ? ABOUT_NOTHING : capital(findingText(speech, body.what)),
+        says: workSays(body, house, speech),
+      };
     case 'event':
       return { about: nameIn(speech, 'trigger', body.trigger), says: say('note', body.note) };
     case 'stockMoved':

@@ -51,6 +51,7 @@ const save = () =>
           body: {
             kind: 'findingClosed',
             finding: props.finding.entryId,
+            what: props.finding.what,
             ...(minutes !== null && { minutes }),
             ...(cost !== null && { cost }),
             ...(typed.note.trim() !== '' && { note: typed.note.trim() }),
