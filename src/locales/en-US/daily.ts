@@ -12,6 +12,7 @@ export const daily = {
     house: 'House',
     upkeep: 'Upkeep',
     sheet: 'Shutoffs',
+    walk: 'Walk through the house',
     practices: 'Practices',
     label: 'Pages',
     skip: 'Skip to the page',

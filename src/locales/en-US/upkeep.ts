@@ -161,7 +161,6 @@ export const upkeep = {
     saved: '{name}: kept so.',
     empty: 'nothing here',
     unknown: '{n} thing not known yet | {n} things not known yet',
-    walk: 'Walk through the house',
     walkOn: 'Go on with the walk-through',
   },
   sheet: {

@@ -113,7 +113,7 @@ function saved(text: string): void {
       <RouterLink
         v-if="house.assets.length === 0"
         :to="{ name: 'walk', params: { homeId: house.home.id } }"
-        >{{ t('rooms.walk') }}</RouterLink
+        >{{ t('nav.walk') }}</RouterLink
       >
     </p>
     <RoomForm

@@ -199,7 +199,7 @@ const print = (): void => {
       <p v-if="home.rows.length === 0" class="notice">
         <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
         <template v-if="home.mayWrite">
-          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('rooms.walk') }}</RouterLink>,
+          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('nav.walk') }}</RouterLink>,
           <RouterLink :to="{ name: 'add', params: route.params }">{{ t('add.title') }}</RouterLink>
         </template>
       </p>

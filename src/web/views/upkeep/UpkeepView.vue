@@ -98,7 +98,7 @@ async function takenUp(text: string): Promise<void> {
       <p v-if="upkeep.kept.length === 0 && upkeep.suggested.length === 0" class="notice lone">
         {{ t('upkeep.empty') }}
         <template v-if="home.mayWrite">
-          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('rooms.walk') }}</RouterLink>,
+          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('nav.walk') }}</RouterLink>,
           <RouterLink :to="{ name: 'add', params: route.params }">{{ t('add.title') }}</RouterLink>
         </template>
       </p>

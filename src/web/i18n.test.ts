@@ -1,0 +1,35 @@
+import { existsSync, readFileSync } from 'node:fs';
+import { dirname, resolve } from 'node:path';
+import { expect, test } from 'vitest';
+import { first } from '../locales/en-US/first.ts';
+
+/** Every module fetched before the first page shows: what the entry imports, and what that imports; not what is fetched on demand. */
+function fetchedAtOnce(entry: string, seen = new Set<string>()): Set<string> {
+  if (seen.has(entry) || !existsSync(entry)) return seen;
+  seen.add(entry);
+  const code = readFileSync(entry, 'utf8');
+  for (const [, path = ''] of code.matchAll(/^(?:import|export)[^;]*?'(\.[^']+\.(?:ts|vue))'/gm))
+    fetchedAtOnce(resolve(dirname(entry), path), seen);
+  return seen;
+}
+
+const says = (key: string): boolean => {
+  const found = key
+    .split('.')
+    .reduce<unknown>(
+      (at, step) => (typeof at === 'object' && at !== null ? Reflect.get(at, step) : undefined),
+      first,
+    );
+  return typeof found === 'string';
+};
+
+test('every sentence of the pages that are there at once comes with them', () => {
+  const files = [...fetchedAtOnce(resolve('src/web/main.ts'))];
+  const asked = files.flatMap((file) =>
+    [...readFileSync(file, 'utf8').matchAll(/\bt(?:\.value)?\(\s*'([\w-]+(?:\.[\w-]+)+)'/g)].map(
+      ([, key = '']) => `${file.slice(file.indexOf('src/'))} ${key}`,
+    ),
+  );
+  expect(asked.length).toBeGreaterThan(100);
+  expect(asked.filter((one) => !says(one.split(' ')[1] ?? ''))).toEqual([]);
+});
