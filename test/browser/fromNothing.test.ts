@@ -42,6 +42,7 @@ describe('from an empty account', () => {
     await page.says('What kind of house is it?');
     await page.press('Today');
     await page.says('Nothing is kept here yet.');
+    await page.says('Walk through the house, Add to the house');
   });
 
   test('an asset with units, a task by one of its schools, and since when', async () => {
