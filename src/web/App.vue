@@ -54,7 +54,9 @@ watch(
 
 // What waits on this device goes out when the connection is back, and is tried now and then besides.
 watch(online, (is) => {
-  if (is) void outbox.flush();
+  if (!is) return;
+  void session.resume();
+  void outbox.flush();
 });
 useIntervalFn(() => {
   if (outbox.waiting.length > 0) void outbox.flush();
@@ -160,7 +162,7 @@ async function leave(): Promise<void> {
     </p>
   </div>
   <main id="page" tabindex="-1">
-    <div v-if="session.unreachable && route.name !== 'sheet'" class="sheet">
+    <div v-if="session.unreachable && route.meta['kept'] !== true" class="sheet">
       <p class="notice wrong" role="alert">
         {{ t('error.unavailable') }} <a :href="route.fullPath">{{ t('shell.tryAgain') }}</a>
       </p>

@@ -200,6 +200,46 @@ describe('a round somebody left half-way', () => {
   });
 });
 
+describe('where there is no signal', () => {
+  test('a run goes on, also loaded anew there, and is finished when there is one', async () => {
+    await page.waitFor(
+      () => page.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'),
+      'the pages are not kept on the device',
+    );
+    await page.press('Runs');
+    await page.click('[data-round=midwinter] [data-act=start]');
+    await page.click('[data-act=begin]');
+    await page.find('[data-item]');
+    const leaveOut = async (why: string): Promise<void> => {
+      const before = await page.says('', '[data-item]');
+      await page.click('[data-act=skip]');
+      await page.type('Why', why);
+      await page.press('Note it, go on');
+      await page.waitFor(async () => (await page.says('', '[data-item]')) !== before, 'it did not go on');
+    };
+    await leaveOut('It snows');
+    await page.connect(false);
+    await leaveOut('It still snows');
+    await page.says('No connection: kept on this device.');
+    await page.driver.navigate().refresh();
+    await page.says('Midwinter round', 'h1');
+    await page.says('No connection: kept on this device.');
+    const settled = async (): Promise<number> =>
+      (await page.says('', "[aria-label='The run']")).split('left out').length - 1;
+    expect(await settled()).toBe(2);
+    await leaveOut('And snows');
+    await page.click('[data-act=finish]');
+    await page.says('finish when there is a signal', '.saying');
+    await page.connect(true);
+    await page.click('[data-act=finish]');
+    await page.says('entries are in the ledger.', '.saying');
+    await page.press('Ledger');
+    const text = await page.says('And snows');
+    expect(text).toContain('It snows');
+    expect(text).toContain('It still snows');
+  });
+});
+
 describe('a treatment plant visit, by the pen', () => {
   test('printed as a check sheet, what the pen wrote is typed in on one screen', async () => {
     await page.press('Runs');

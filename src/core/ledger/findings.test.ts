@@ -26,8 +26,10 @@ const house = {
   ],
 };
 
+type Lines = (readonly [after: number, body: EntryBody])[];
+
 /** A ledger written in this order, each entry so many days after the first of May. */
-const ledger = (...lines: readonly (readonly [after: number, body: EntryBody])[]): Entry[] =>
+const ledger = (...lines: Lines): Entry[] =>
   lines.map(([after, body], place) => ({
     id: `e${place}`,
     date: toCivilDate(toDay(civil('2026-05-01')) + after),
@@ -35,7 +37,7 @@ const ledger = (...lines: readonly (readonly [after: number, body: EntryBody])[]
     by: 'ann',
     body,
   }));
-const stillOpen = (...lines: Parameters<typeof ledger>) =>
+const stillOpen = (...lines: Lines) =>
   openFindings(ledger(...lines), civil('2026-07-01'), house).map(({ entryId }) => entryId);
 
 const found = (change: Partial<Extract<EntryBody, { kind: 'finding' }>> = {}): EntryBody => ({
@@ -66,7 +68,7 @@ describe('something found', () => {
     });
   });
 
-  test.each<[string, Parameters<typeof ledger>]>([
+  test.each<[string, Lines]>([
     ['not before it is found', [[70, found()]]],
     ['nothing sound', [[0, found({ verdict: 'sound' })]]],
     ['nothing without days: a look’s own', [[0, found({ days: undefined })]]],
@@ -123,7 +125,7 @@ describe('something found', () => {
     expect(stillOpen(...lines)).toEqual([]);
   });
 
-  test.each<[string, Parameters<typeof ledger>, string[]]>([
+  test.each<[string, Lines, string[]]>([
     [
       'the work done before it was found',
       [

@@ -293,6 +293,8 @@ export const work = {
     all: 'Everything is settled.',
     someOpen: '1 piece is still open; it stays as it is. | {n} pieces are still open; they stay as they are.',
     finish: 'Finish: write it all into the ledger',
+    finishLater:
+      'There is no connection, and nobody has said who this is. Everything is kept on this device: finish when there is a signal.',
     finishNone: 'Nothing has been done yet: there is nothing to write.',
     finished: 'Finished. 1 entry is in the ledger. | Finished. {n} entries are in the ledger.',
     finishedOffline: 'Finished on this device; it is sent once the connection is back.',

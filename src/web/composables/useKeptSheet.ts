@@ -1,6 +1,6 @@
 import { watchDebounced } from '@vueuse/core';
 import { ApiError, call, NoConnection } from '../api/client.ts';
-import { keepSheet } from '../api/keptSheets.ts';
+import { keptSheets } from '../api/keptSheets.ts';
 import { useHome } from '../stores/home.ts';
 import { useSession } from '../stores/session.ts';
 
@@ -18,7 +18,8 @@ export function useKeptSheet(): void {
     if (!house || personId === undefined) return;
     const params = { homeId: house.home.id };
     const [known, standing] = await Promise.all([call('known', { params }), call('standing', { params })]);
-    keepSheet({ version: 2, personId, keptAt: new Date().toISOString(), house, known, standing });
+    const keptAt = new Date().toISOString();
+    keptSheets.keep(house.home.id, { version: 2, personId, keptAt, house, known, standing });
   }
 
   watchDebounced(

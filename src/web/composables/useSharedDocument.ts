@@ -31,19 +31,20 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
   const state = ref(fresh) as Ref<S>;
   const finished = ref(false);
   const waiting = ref(false);
-  let revision = 0;
-  const keptSchema = z.object({ revision: z.int(), state: schema });
-  const kept = useStorage<z.infer<typeof keptSchema> | null>(key, null, undefined, {
-    serializer: { read: (text) => readKept(keptSchema, text), write: (value) => JSON.stringify(value) },
-  });
+  const revision = ref(0);
+  const kept = useUnsent(key, schema);
 
-  async function load(): Promise<void> {
-    const held = await read();
+  const load = async (): Promise<void> => {
+    take(await read());
+  };
+
+  /** Goes on from what is held, by the server or, without a connection, by this device. */
+  function take(held: Held<S>): void {
     finished.value = held.finished;
     // What was done here without a connection goes on from the same saving, or another device has been quicker.
     const own = kept.value?.revision === held.revision && !held.finished ? kept.value : null;
     state.value = own?.state ?? held.state;
-    revision = held.revision;
+    revision.value = held.revision;
     waiting.value = own !== null;
     kept.value = own;
   }
@@ -59,7 +60,7 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
     } catch (error) {
       if (error instanceof NoConnection || (error instanceof ApiError && error.status >= 500)) {
         unanswered = next;
-        kept.value = { revision, state: next };
+        kept.value = { revision: revision.value, state: next };
         waiting.value = true;
         return 'kept-here';
       }
@@ -70,8 +71,8 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
   }
 
   async function sendOn(next: S): Promise<void> {
-    const held = await send(revision, next);
-    revision = held.revision;
+    const held = await send(revision.value, next);
+    revision.value = held.revision;
     kept.value = null;
     unanswered = null;
     waiting.value = false;
@@ -89,7 +90,20 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
     return 'saved';
   }
 
-  return { state, finished, waiting: computed(() => waiting.value), load, save };
+  const held = computed((): Held<S> => ({
+    revision: revision.value,
+    state: state.value,
+    finished: finished.value,
+  }));
+  return { state, finished, waiting: computed(() => waiting.value), load, take, held, save };
+}
+
+/** What was done on this device and not yet saved, and the saving it goes on from. */
+function useUnsent<S>(key: string, schema: z.ZodType<S>) {
+  const unsentSchema = z.object({ revision: z.int(), state: schema });
+  return useStorage<z.infer<typeof unsentSchema> | null>(key, null, undefined, {
+    serializer: { read: (text) => readKept(unsentSchema, text), write: (value) => JSON.stringify(value) },
+  });
 }
 
 /** What cannot be read is not there: it was kept by an older page. */

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import type { HouseBody, ScheduleRow } from '../../contract/schemas.ts';
+import type { HouseBody, ScheduleRow, TodayBody } from '../../contract/schemas.ts';
 import { allows } from '../../contract/access.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { FindPractice } from '../../core/house/timingOf.ts';
@@ -26,6 +26,15 @@ export const useHome = defineStore('home', () => {
     const [body, today] = await read(params);
     if (wanted !== homeId) return;
     house.value = body;
+    rows.value = today.rows;
+    on.value = today.on;
+  }
+
+  /** Shows a home as this device has kept it, while nobody can be asked. */
+  async function show(kept: HouseBody, today: TodayBody): Promise<void> {
+    await loadCatalogue();
+    wanted = kept.home.id;
+    house.value = kept;
     rows.value = today.rows;
     on.value = today.on;
   }
@@ -57,7 +66,7 @@ export const useHome = defineStore('home', () => {
     on.value = null;
   }
 
-  return { house, rows, on, find, mayWrite, load, patch, forget };
+  return { house, rows, on, find, mayWrite, load, show, patch, forget };
 });
 
 let wanted = '';

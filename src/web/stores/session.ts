@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { Body } from '../../contract/routes.ts';
 import type { HomeSummary, Me } from '../../contract/schemas.ts';
 import { ApiError, call, NoConnection } from '../api/client.ts';
-import { forgetSheets } from '../api/keptSheets.ts';
+import { forgetEverythingKept } from '../api/keptOnDevice.ts';
 import { useOutbox } from './outbox.ts';
 
 /** Who is signed in and which homes they may see. */
@@ -24,16 +24,17 @@ export const useSession = defineStore('session', () => {
     homes.value = await call('listHomes');
   }
 
-  /** Finds out once whether this browser is signed in. */
+  /** Finds out whether this browser is signed in: once, or again while nobody could be asked. */
   async function resume(): Promise<void> {
     if (known.value) return;
     try {
       await begin(await call('me'));
+      unreachable.value = false;
     } catch (error) {
       unreachable.value = error instanceof NoConnection || (error instanceof ApiError && error.status >= 500);
       if (!unreachable.value && !(error instanceof ApiError)) throw error;
     }
-    known.value = true;
+    known.value = !unreachable.value;
   }
 
   async function signIn(body: Body<'signIn'>): Promise<void> {
@@ -48,7 +49,7 @@ export const useSession = defineStore('session', () => {
 
   async function signOut(): Promise<void> {
     await call('signOut', { body: {} });
-    forgetSheets();
+    forgetEverythingKept();
     await forget();
   }
 

@@ -22,6 +22,7 @@ import {
 import { words } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useOutbox } from '../../stores/outbox.ts';
+import { useSession } from '../../stores/session.ts';
 import GatherPanel from './GatherPanel.vue';
 import ItemDetails from './ItemDetails.vue';
 import ItemPanel from './ItemPanel.vue';
@@ -34,8 +35,9 @@ import { useRunPage } from './useRunPage.ts';
 const route = useRoute();
 const homeId = String(route.params['homeId']);
 const runId = String(route.params['runId']);
-const { home, run, readings, outlook, state, load, factsOf, waysOf } = useRunPage(homeId, runId);
+const { home, run, readings, outlook, state, load, factsOf, waysOf, forgetKept } = useRunPage(homeId, runId);
 const outbox = useOutbox();
+const session = useSession();
 const { tell, tellBody } = useErrorText();
 const { speech, measures, traits } = readings;
 const t = computed(() => speech.value.t);
@@ -165,6 +167,9 @@ async function finish(): Promise<void> {
     titleOf,
   });
   if (entries.length === 0) return say(t.value('run.finishNone'), true);
+  // Opened without a signal nobody has said who this is; what is written must be somebody's.
+  await session.resume();
+  if (!session.signedIn) return say(t.value('run.finishLater'), true);
   busy.value = true;
   try {
     const batch = uuid();
@@ -173,6 +178,7 @@ async function finish(): Promise<void> {
     const outcome = await outbox.send({ route: 'finishRun', homeId, body, label });
     if (outcome.kind === 'refused') return await say(tellBody(outcome.error).text, true);
     ended.value = true;
+    forgetKept();
     if (outcome.kind === 'delivered') home.patch(outcome.response.rows);
     const { length } = entries;
     await say(

@@ -1,14 +1,15 @@
-import { computed, ref } from 'vue';
+import { ref } from 'vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import type { FactValue } from '../../../core/house/factValue.ts';
 import { catalogue } from '../../catalogue.ts';
 import { otherWays } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';
 import { words } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call, NoConnection } from '../../api/client.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useHome } from '../../stores/home.ts';
+import { useKeptRun } from './useKeptRun.ts';
 import { useRun } from './useRun.ts';
 
 /** What both pages of a run need: the run, the house it is in, what is known of it, and the weather ahead. */
@@ -16,14 +17,22 @@ export function useRunPage(homeId: string, runId: string) {
   const home = useHome();
   const run = useRun(homeId, runId);
   const readings = useReadings();
+  const keptRun = useKeptRun(runId, run, readings);
   const outlook = ref<ClimateView['outlook']>([]);
 
   const { state, load } = useLoading(async () => {
-    await Promise.all([home.load(homeId), readings.loadKnown(homeId), run.load()]);
+    try {
+      await Promise.all([home.load(homeId), readings.loadKnown(homeId), run.load()]);
+    } catch (error) {
+      if (!(error instanceof NoConnection) || !(await keptRun.goOn())) throw error;
+      return;
+    }
     // Without a climate there is no weather to tell; the run needs none.
     const climate = await call('climate', { params: { homeId } }).catch(() => null);
     outlook.value = climate?.outlook ?? [];
   });
+  keptRun.keepUp(state);
+
   const factsOf = (asset: string): Readonly<Record<string, FactValue>> =>
     readings.known.value?.facts[asset] ?? home.house?.assets.find(({ id }) => id === asset)?.facts ?? {};
 
@@ -43,6 +52,6 @@ export function useRunPage(homeId: string, runId: string) {
     load,
     factsOf,
     waysOf,
-    ready: computed(() => home.house !== null),
+    forgetKept: keptRun.forget,
   };
 }

@@ -9,7 +9,7 @@ import type { HouseBody, KnownBody, StandingBody } from '../../../contract/schem
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
 import { capital } from '../../../locales/speech.ts';
 import { call, NoConnection } from '../../api/client.ts';
-import { keepSheet, keptSheet } from '../../api/keptSheets.ts';
+import { keptSheets } from '../../api/keptSheets.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useSession } from '../../stores/session.ts';
@@ -42,7 +42,7 @@ const { state, load } = useLoading(async () => {
     keptAt.value = null;
     const personId = session.me?.personId;
     if (personId !== undefined)
-      keepSheet({
+      keptSheets.keep(homeId, {
         version: 2,
         personId,
         keptAt: new Date().toISOString(),
@@ -52,7 +52,7 @@ const { state, load } = useLoading(async () => {
       });
   } catch (error) {
     if (!(error instanceof NoConnection)) throw error;
-    const kept = keptSheet(homeId, session.me?.personId ?? null);
+    const kept = keptSheets.find(homeId, session.me?.personId ?? null);
     absent.value = kept === null;
     house.value = kept?.house ?? null;
     known.value = kept?.known ?? null;

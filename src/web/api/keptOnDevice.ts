@@ -1,0 +1,52 @@
+import type { z } from 'zod';
+
+/** What a page needs to open without a signal, kept on the device for one person. */
+export interface Kept<T extends { readonly personId: string }> {
+  /** Keeps it. Where the device has no room left it is simply not kept. */
+  readonly keep: (id: string, value: T) => void;
+  /** What is kept for a person, or for whoever was here last; null where there is nothing that can be read. */
+  readonly find: (id: string, personId: string | null) => T | null;
+  readonly forget: (id: string) => void;
+}
+
+const everyPrefix: string[] = [];
+
+/** A place on the device for one kind of page. What an older page kept and this one cannot read is as good as not there. */
+export function keptOnDevice<T extends { readonly personId: string }>(
+  prefix: string,
+  schema: z.ZodType<T>,
+): Kept<T> {
+  everyPrefix.push(prefix);
+  const keyOf = (id: string): string => `${prefix}${id}`;
+  return {
+    keep: (id, value) => {
+      try {
+        localStorage.setItem(keyOf(id), JSON.stringify(value));
+      } catch (error) {
+        // A full store is no reason to fail: the page is on screen, and what is kept already stays.
+        if (!(error instanceof DOMException)) throw error;
+      }
+    },
+    find: (id, personId) => {
+      const text = localStorage.getItem(keyOf(id));
+      if (text === null) return null;
+      try {
+        const parsed = schema.safeParse(JSON.parse(text));
+        return parsed.success && (personId === null || parsed.data.personId === personId)
+          ? parsed.data
+          : null;
+      } catch {
+        return null;
+      }
+    },
+    forget: (id) => {
+      localStorage.removeItem(keyOf(id));
+    },
+  };
+}
+
+/** Forgets every page: whoever signs out leaves nothing of the house on the device. */
+export function forgetEverythingKept(): void {
+  for (const key of Object.keys(localStorage))
+    if (everyPrefix.some((prefix) => key.startsWith(prefix))) localStorage.removeItem(key);
+}
