@@ -207,7 +207,7 @@ describe('where there is no signal', () => {
       'the pages are not kept on the device',
     );
     await page.press('Runs');
-    await page.click('[data-round=midwinter] [data-act=start]');
+    await page.click('[data-round=yearly] [data-act=start]');
     await page.click('[data-act=begin]');
     await page.find('[data-item]');
     const leaveOut = async (why: string): Promise<void> => {
@@ -222,7 +222,7 @@ describe('where there is no signal', () => {
     await leaveOut('It still snows');
     await page.says('No connection: kept on this device.');
     await page.driver.navigate().refresh();
-    await page.says('Midwinter round', 'h1');
+    await page.says('Yearly, any season', 'h1');
     await page.says('No connection: kept on this device.');
     const settled = async (): Promise<number> =>
       (await page.says('', "[aria-label='The run']")).split('left out').length - 1;

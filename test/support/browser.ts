@@ -129,7 +129,10 @@ export class Page {
       `${within}//*[self::button or self::a][starts-with(normalize-space(.), ${quoted(words)})]`,
     );
     await this.waitFor(async () => {
-      await (await this.driver.findElement(path)).click();
+      // A press on what is greyed out does nothing: it waits until it would.
+      const found = await this.driver.findElement(path);
+      if (!(await found.isEnabled())) return false;
+      await found.click();
       return true;
     }, `nothing to press says ${words}`);
   }
