@@ -45,6 +45,15 @@ describe('the autumn closing', () => {
     await page.says('Book: Have the chimney inspected');
   });
 
+  test('as a check sheet it is printed on few pages', async () => {
+    await page.press('As a check sheet');
+    await page.says('Check sheet: Autumn closing');
+    const pieces = await page.count('[data-sheet-item]');
+    expect(pieces).toBeGreaterThan(30);
+    expect(await page.printedPages()).toBeLessThanOrEqual(Math.ceil(pieces / 8));
+    await page.press('Step by step');
+  });
+
   test('a wrong order is explained: the tap waits for its hose', async () => {
     await goTo(page, 'Shut and drain the hose bib');
     await page.says(

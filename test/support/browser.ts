@@ -179,6 +179,16 @@ export class Page {
     await this.find('[data-line]');
   }
 
+  /** How many sheets of A4 the page takes when it is printed. */
+  async printedPages(): Promise<number> {
+    const printed = (await (this.driver as Driver).sendAndGetDevToolsCommand('Page.printToPDF', {
+      paperWidth: 8.27,
+      paperHeight: 11.69,
+    })) as unknown as { data: string };
+    const pdf = Buffer.from(printed.data, 'base64').toString('latin1');
+    return pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
+  }
+
   /** What axe finds wrong with the page as it stands, in a line each. */
   async faults(): Promise<string[]> {
     const { violations } = await new AxeBuilder(this.driver).analyze();

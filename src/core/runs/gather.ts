@@ -3,6 +3,7 @@ import type { PracticeSystem } from '../catalogue/lists.ts';
 import type { Practice } from '../catalogue/practice.ts';
 import type { FactValue } from '../house/factValue.ts';
 import type { FindPractice } from '../house/timingOf.ts';
+import { tidy } from '../units/units.ts';
 import type { RunState } from './runState.ts';
 
 /** What is needed before a run begins: tools, supplies with how many, what must be got ready, whether a second person. */
@@ -41,7 +42,11 @@ export function gatheringOf(
   ];
   return {
     tools: each(({ tools }) => tools).filter((tool) => tool !== 'helper'),
-    supplies: [...supplies].map(([supply, quantity]) => ({ supply, quantity })),
+    // What is used up now and then is a part of one; of what is got together there are only whole ones.
+    supplies: [...supplies].map(([supply, quantity]) => ({
+      supply,
+      quantity: quantity === null ? null : Math.ceil(tidy(quantity)),
+    })),
     setUps: each(({ setUps }) => setUps),
     helper: work.some(
       ({ practice }) => practice.tools.includes('helper') || !practice.doers.includes('self'),

@@ -141,6 +141,9 @@ it('what is gathered is each tool once, supplies added up, and whether a second 
   expect(supplies.find(({ supply }) => supply === 'humidifier-pad')?.quantity).toBe(1);
   expect(helper).toBe(true);
   expect(minutes).toBeGreaterThan(300);
+  // A cell now and then is a part of one a time; nobody can fetch a part of one.
+  for (const { supply, quantity } of supplies)
+    expect(quantity === null || Number.isInteger(quantity), supply).toBe(true);
 });
 
 describe('what a run leaves', () => {

@@ -64,7 +64,7 @@ defineExpose({ entriesOn });
         :measures="measures"
         :problems="problems"
       />
-      <div v-if="outcome" class="outcome" aria-live="polite">
+      <div v-if="outcome" class="told" aria-live="polite">
         <ReadingOutcome :outcome="outcome" :speech="speech" />
         <p v-if="outcome.kind === 'judged' && outcome.verdict !== 'sound'" class="soft small">
           {{ t('noteReading.leadsTo') }}
@@ -80,7 +80,7 @@ defineExpose({ entriesOn });
   gap: calc(var(--line) * 0.75);
 }
 
-.outcome {
+.told {
   padding: calc(var(--line) / 2) 0;
   border-top: 1px solid var(--rule);
   border-bottom: 1px solid var(--rule);

@@ -222,7 +222,7 @@ const print = (): void => {
         @again="load"
       />
       <form v-else novalidate @submit.prevent="save">
-        <ChoiceField v-model="who" class="who" :label="t('log.who')">
+        <ChoiceField v-model="who" class="who" :class="{ empty: who === '' }" :label="t('log.who')">
           <option value="">{{ t('log.whoNone') }}</option>
           <option v-for="person in home.house?.people ?? []" :key="person.id" :value="person.id">
             {{ person.name }}
@@ -350,7 +350,7 @@ li {
 
 @media print {
   .paper {
-    font-size: 8.5pt;
+    font-size: 8pt;
     line-height: 1.25;
   }
 
@@ -360,13 +360,70 @@ li {
     border-left: 0;
   }
 
-  input:not([type='checkbox']),
-  .who :deep(select) {
-    border-width: 0 0 1px;
+  /* Words and the line to write on stand beside one another: a whole round on few sheets. */
+  .who,
+  .fill label,
+  fieldset :deep(.fields > div) {
+    display: flex;
+    align-items: baseline;
+    gap: 0.5rem;
   }
 
-  /* The day is the pen's to say. */
-  li:not(.settled) input[type='date'] {
+  input:not([type='checkbox']),
+  fieldset :deep(input:not([type='checkbox'])),
+  fieldset :deep(select),
+  .who :deep(select) {
+    min-height: 1.25rem;
+    padding: 0;
+    border-width: 0 0 1px;
+    appearance: none;
+  }
+
+  .small,
+  .paper :deep(.small) {
+    font-size: inherit;
+  }
+
+  .who.empty :deep(select) {
+    color: transparent;
+  }
+
+  input::-webkit-calendar-picker-indicator {
+    display: none;
+  }
+
+  li {
+    padding: 0.5mm 0;
+  }
+
+  fieldset :deep(.fields) {
+    grid-template-columns: repeat(auto-fit, minmax(58mm, 1fr));
+    gap: 0.5mm 3mm;
+  }
+
+  .fill label,
+  .who :deep(label) {
+    white-space: nowrap;
+  }
+
+  fieldset :deep(label) {
+    font-weight: 400;
+  }
+
+  fieldset :deep(.fields > div > :is(input, select)) {
+    flex: 1 0 14mm;
+    width: auto;
+    min-width: 0;
+  }
+
+  /* A hint on how a field is typed is of no use to a pen. */
+  fieldset :deep(.fields p) {
+    display: none;
+  }
+
+  /* The day, and which it was, are the pen's to say. */
+  li:not(.settled) input[type='date'],
+  li:not(.settled) fieldset :deep(select) {
     color: transparent;
   }
 }

@@ -126,7 +126,7 @@ async function replaced(id: string): Promise<void> {
         <p v-if="said" class="notice">{{ said }}</p>
       </div>
       <PageState
-        v-if="state.kind !== 'ready' && !asset"
+        v-if="state.kind !== 'ready' && known === null"
         :state="state"
         :loading="t('shell.loading')"
         :again="t('shell.tryAgain')"
@@ -164,6 +164,27 @@ async function replaced(id: string): Promise<void> {
             </li>
           </ul>
         </section>
+        <section v-if="home.mayWrite && !gone && asset.kind !== 'house'" class="no-print">
+          <p v-if="leaving === null" class="ways">
+            <button type="button" data-act="replace" @click="leaving = 'replace'">
+              {{ t('thing.replace') }}
+            </button>
+            <button type="button" data-act="remove" @click="leaving = 'remove'">
+              {{ t('thing.remove') }}
+            </button>
+          </p>
+          <LeavePanel
+            v-else
+            :key="leaving"
+            :way="leaving"
+            :asset="asset"
+            :house="home.house"
+            :speech="speech"
+            @close="leaving = null"
+            @replaced="replaced"
+            @removed="tell"
+          />
+        </section>
         <ReadingsSection
           v-if="series && hasReadings"
           :body="series"
@@ -187,27 +208,6 @@ async function replaced(id: string): Promise<void> {
           @changed="tell"
         />
         <LifeList :key="lives" :house="home.house" :asset-id="assetId" :speech="speech" />
-        <section v-if="home.mayWrite && !gone && asset.kind !== 'house'" class="no-print">
-          <p v-if="leaving === null" class="ways">
-            <button type="button" data-act="replace" @click="leaving = 'replace'">
-              {{ t('thing.replace') }}
-            </button>
-            <button type="button" data-act="remove" @click="leaving = 'remove'">
-              {{ t('thing.remove') }}
-            </button>
-          </p>
-          <LeavePanel
-            v-else
-            :key="leaving"
-            :way="leaving"
-            :asset="asset"
-            :house="home.house"
-            :speech="speech"
-            @close="leaving = null"
-            @replaced="replaced"
-            @removed="tell"
-          />
-        </section>
       </template>
     </div>
   </div>
