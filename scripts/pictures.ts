@@ -97,7 +97,11 @@ try {
   await take('today');
   await page.click(`${line('late smoke-alarm-test')} [data-act=why]`);
   await page.prefer('prefers-color-scheme', 'dark');
+  await page.driver.executeScript(
+    `document.querySelector(${JSON.stringify(line('late smoke-alarm-test'))}).scrollIntoView(); window.scrollBy(0, -200)`,
+  );
   await take('today-dark-with-reasons');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.prefer('prefers-color-scheme', 'light');
   await page.resize(PHONE);
   await take('today-phone');

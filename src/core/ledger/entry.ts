@@ -116,7 +116,7 @@ export const entryBodySchema = z
       photo: idSchema.optional(),
       /** Within how many days it is to be put right; with it the finding is work of its own until it is closed. */
       days: z.int().min(0).max(400).optional(),
-      /** Practices that answer it: their work done on that day or later closes it. */
+      /** Practices that answer it: their work done later, or in the same run, closes it. */
       answeredBy: z.array(codeSchema).min(1).max(5).optional(),
       /** The reading that led to it. */
       reading: idSchema.optional(),

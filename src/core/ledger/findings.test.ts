@@ -26,15 +26,16 @@ const house = {
   ],
 };
 
-type Lines = (readonly [after: number, body: EntryBody])[];
+type Lines = (readonly [after: number, body: EntryBody, batch?: string])[];
 
 /** A ledger written in this order, each entry so many days after the first of May. */
 const ledger = (...lines: Lines): Entry[] =>
-  lines.map(([after, body], place) => ({
+  lines.map(([after, body, batch], place) => ({
     id: `e${place}`,
     date: toCivilDate(toDay(civil('2026-05-01')) + after),
     stampedAt: `2026-06-01T00:00:${String(place).padStart(2, '0')}.000Z`,
     by: 'ann',
+    ...(batch !== undefined && { batch }),
     body,
   }));
 const stillOpen = (...lines: Lines) =>
@@ -87,10 +88,10 @@ describe('something found', () => {
       ],
     ],
     [
-      'nothing whose work was done that day',
+      'nothing whose work was done in the same run',
       [
-        [0, done('hall-age')],
-        [0, found()],
+        [0, done('hall-age'), 'run'],
+        [0, found(), 'run'],
       ],
     ],
     [
@@ -131,6 +132,14 @@ describe('something found', () => {
       [
         [0, done('hall-age')],
         [1, found()],
+      ],
+      ['e1'],
+    ],
+    [
+      'the work done earlier that day',
+      [
+        [0, done('hall-age'), 'morning'],
+        [0, found(), 'evening'],
       ],
       ['e1'],
     ],

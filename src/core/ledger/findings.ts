@@ -102,8 +102,13 @@ class Closings {
     if (this.isReadAgain(body, place)) return true;
     if (body.verdict === 'stop') return false;
     const answering = new Set(this.answering(body));
+    // Of one day the later writing is the later work; what a run leaves is written together, the work first.
     return this.standing.some(
-      (one) => one.body.kind === 'done' && one.date >= date && answering.has(one.body.duty),
+      (one, at) =>
+        one.body.kind === 'done' &&
+        answering.has(one.body.duty) &&
+        (at > place ||
+          (one.date === date && one.entry.batch !== undefined && one.entry.batch === entry.batch)),
     );
   }
 
