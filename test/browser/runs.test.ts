@@ -314,6 +314,22 @@ describe('a treatment plant visit, by the pen', () => {
   });
 });
 
+test('signed out, nothing of a run or of the house stays on the device', async () => {
+  const kept = (): Promise<string[]> =>
+    page.driver.executeScript<string[]>(
+      'return Object.keys(localStorage).filter((key) => /sheet|open run/.test(key))',
+    );
+  await page.press('Runs');
+  await page.click('[data-round=after-storm] [data-act=start]');
+  await page.click('[data-act=begin]');
+  await page.find('[data-item]');
+  await page.waitFor(async () => (await kept()).some((key) => key.includes('open run')), 'it is not kept');
+  await page.driver.navigate().refresh();
+  await page.press('Sign out');
+  await page.says('Look around');
+  expect(await kept()).toEqual([]);
+});
+
 test('the browser complained of nothing on the way', async () => {
   expect(await page.complaints()).toEqual([]);
 });

@@ -9,15 +9,16 @@ export interface Kept<T extends { readonly personId: string }> {
   readonly forget: (id: string) => void;
 }
 
-const everyPrefix: string[] = [];
+/** The kinds of pages that are kept: all of them are forgotten together, also those not looked at since the last start. */
+const KINDS = ['sheet', 'open run'] as const;
+const prefixOf = (kind: (typeof KINDS)[number]): string => `salt-ledger ${kind} `;
 
 /** A place on the device for one kind of page. What an older page kept and this one cannot read is as good as not there. */
 export function keptOnDevice<T extends { readonly personId: string }>(
-  prefix: string,
+  kind: (typeof KINDS)[number],
   schema: z.ZodType<T>,
 ): Kept<T> {
-  everyPrefix.push(prefix);
-  const keyOf = (id: string): string => `${prefix}${id}`;
+  const keyOf = (id: string): string => `${prefixOf(kind)}${id}`;
   return {
     keep: (id, value) => {
       try {
@@ -48,5 +49,5 @@ export function keptOnDevice<T extends { readonly personId: string }>(
 /** Forgets every page: whoever signs out leaves nothing of the house on the device. */
 export function forgetEverythingKept(): void {
   for (const key of Object.keys(localStorage))
-    if (everyPrefix.some((prefix) => key.startsWith(prefix))) localStorage.removeItem(key);
+    if (KINDS.some((kind) => key.startsWith(prefixOf(kind)))) localStorage.removeItem(key);
 }

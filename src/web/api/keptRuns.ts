@@ -14,4 +14,4 @@ const keptRunSchema = z.object({
 });
 
 /** The runs gone on with on this device, by run. */
-export const keptRuns = keptOnDevice('salt-ledger open run ', keptRunSchema);
+export const keptRuns = keptOnDevice('open run', keptRunSchema);

@@ -13,4 +13,4 @@ const keptSheetSchema = z.object({
 });
 
 /** The emergency sheets, by home. */
-export const keptSheets = keptOnDevice('salt-ledger sheet ', keptSheetSchema);
+export const keptSheets = keptOnDevice('sheet', keptSheetSchema);
