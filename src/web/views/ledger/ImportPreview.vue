@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { TableEntry } from '../../../core/formats/ledgerCsv.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { describeBody } from './describe.ts';
+import { lineInWords } from './describe.ts';
 
 /** What a table would write, before it is written: how many of each kind, over which days, and the newest of them line by line. */
 const props = defineProps<{ entries: readonly TableEntry[]; house: HouseBody; speech: Speech }>();
@@ -29,15 +29,9 @@ const span = computed(() => {
   });
 });
 const shown = computed(() =>
-  newestFirst.value.slice(0, SHOWN).map(({ id, date, body }) => {
-    const { about, says } = describeBody(body, props.house, props.speech);
-    return {
-      id,
-      on: dateText(props.speech, date),
-      kind: t.value(`ledger.kind.${body.kind}`),
-      text: [about, ...says.map((one) => one.text)].filter((one) => one !== '').join('; '),
-    };
-  }),
+  newestFirst.value
+    .slice(0, SHOWN)
+    .map((entry) => ({ id: entry.id, ...lineInWords(entry, props.house, props.speech) })),
 );
 const more = computed(() => props.entries.length - shown.value.length);
 </script>

@@ -1,3 +1,4 @@
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Terms } from '../../../core/schedule/terms.ts';
 import type { HouseBody } from '../../../contract/schemas.ts';
@@ -36,6 +37,20 @@ export function describeBody(body: EntryBody, house: HouseBody, speech: Speech):
   if (speaksOfDuty(body))
     return { about: dutyName(house, body.duty, speech), says: dutySays(body, house, speech) };
   return describeOther(body, house, speech);
+}
+
+/** An entry in one line: its day, its kind, and everything it says. */
+export function lineInWords(
+  { date, body }: { readonly date: CivilDate; readonly body: EntryBody },
+  house: HouseBody,
+  speech: Speech,
+): { on: string; kind: string; text: string } {
+  const { about, says } = describeBody(body, house, speech);
+  return {
+    on: dateText(speech, date),
+    kind: speech.t(`ledger.kind.${body.kind}`),
+    text: [about, ...says.map((one) => one.text)].filter((one) => one !== ABOUT_NOTHING).join('; '),
+  };
 }
 
 const say = (field: string, text: string | undefined): Saying[] =>

@@ -2,10 +2,10 @@
 import { computed, ref, watch } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
 import { unitsOfLine } from '../../../core/house/house.ts';
-import { dateText, type Speech } from '../../../locales/speech.ts';
+import type { Speech } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
-import { describeBody } from '../ledger/describe.ts';
+import { lineInWords } from '../ledger/describe.ts';
 
 /** Everything that happened to a thing and to what stood in its place before, newest first. */
 const props = defineProps<{ house: HouseBody; assetId: string; speech: Speech }>();
@@ -32,15 +32,7 @@ const shown = computed(() =>
   (lines.value ?? [])
     .filter(({ voidedBy }) => voidedBy === null)
     .sort((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : b.entry.seq - a.entry.seq))
-    .map(({ entry, date, body }) => {
-      const { about, says } = describeBody(body, props.house, props.speech);
-      return {
-        id: entry.id,
-        on: dateText(props.speech, date),
-        kind: t.value(`ledger.kind.${body.kind}`),
-        text: [about, ...says.map((one) => one.text)].filter((one) => one !== '').join('; '),
-      };
-    }),
+    .map((line) => ({ id: line.entry.id, ...lineInWords(line, props.house, props.speech) })),
 );
 </script>
 
