@@ -39,11 +39,14 @@ async function tap(css: string, on = page): Promise<void> {
 }
 async function confirm(on = page): Promise<void> {
   const before = await on.says('of 14', '.number');
-  await tap('[data-act=confirm]:not(:disabled)', on);
-  await on.waitFor(
-    async () => (await on.count('.number')) === 0 || (await on.says('', '.number')) !== before,
-    'the stop stays',
-  );
+  const ready = '[data-act=confirm]:not(:disabled)';
+  taps += 1;
+  await on.waitFor(async () => {
+    if ((await on.count('.number')) === 0 || (await on.says('', '.number')) !== before) return true;
+    // While the stop before is being saved a press does nothing.
+    if ((await on.count(ready)) > 0) await on.click(ready);
+    return false;
+  }, 'the stop stays');
 }
 const homePath = async (on = page): Promise<string> =>
   new URL(await on.driver.getCurrentUrl()).pathname.replace(/\/\w+$/, '');
