@@ -1,10 +1,11 @@
+import { readingThatFound } from '../core/ledger/findingWhat.ts';
 import { ABOUT } from './readings/about.ts';
 import { nameIn, words, type Speech } from './speech.ts';
 
 /** What was found, in words: by a reading, by a name of the catalogue, or as someone wrote it. */
 export function findingText(speech: Speech, what: string): string {
-  const [, reading] = /^reading\.(.+)$/.exec(what) ?? [];
-  const title = reading === undefined ? undefined : ABOUT[reading]?.title;
+  const reading = readingThatFound(what);
+  const title = reading === null ? undefined : ABOUT[reading]?.title;
   if (title !== undefined) return speech.t('findings.what.reading', { title: words(speech, title) });
   return nameIn(speech, 'finding', what);
 }

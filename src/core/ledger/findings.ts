@@ -2,6 +2,7 @@ import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
 import { applyCorrections, byDayThenSequence, type StandingEntry } from './corrections.ts';
 import type { Entry, EntryBody } from './entry.ts';
+import { readingThatFound } from './findingWhat.ts';
 
 /** Something found that is not yet put right: work of its own with a due date, until an entry closes it. */
 export interface OpenFinding {
@@ -22,7 +23,6 @@ type Finding = Extract<EntryBody, { kind: 'finding' }>;
 type Found = StandingEntry & { readonly body: Finding };
 
 const SEVERITY = { stop: 0, act: 1, watch: 2 } as const;
-const READING = 'reading.';
 
 /**
  * What was found and not yet closed up to a day: stops first, then by the day it is due. A look's own finding is answered by its duty. What a
@@ -40,10 +40,11 @@ export function openFindings(
   const closings = new Closings(standing, house);
   return standing
     .flatMap((one, place): OpenFinding[] => {
-      if (!isFound(one) || closings.isClosed(one, place)) return [];
+      if (!isFound(one)) return [];
       const { body, date, entry } = one;
       const { verdict, days } = body;
       if (days === undefined || verdict === undefined || verdict === 'sound') return [];
+      if (closings.isClosed(one, place)) return [];
       return [
         {
           entryId: entry.id,
@@ -66,64 +67,76 @@ export function openFindings(
 
 const isFound = (one: StandingEntry): one is Found => one.body.kind === 'finding';
 
-/** The reading that something was judged by, and how; null for anything else. */
-function judgementOf(body: EntryBody): { asset: string; reading: string; verdict: string } | null {
-  if (body.kind === 'reading' && body.judged)
-    return { asset: body.asset, reading: body.judged.reading, verdict: body.judged.verdict };
-  if (body.kind === 'finding' && body.what.startsWith(READING) && body.verdict)
-    return { asset: body.asset, reading: body.what.slice(READING.length), verdict: body.verdict };
-  return null;
+/** Something judged by a reading, and its place among what stands. */
+interface Judgement {
+  readonly place: number;
+  readonly asset: string;
+  readonly reading: string;
+  readonly verdict: string;
 }
 
-/** What closes findings, gathered once. */
+/** The reading that something was judged by, and how; null for anything else. */
+function judgementOf({ body }: StandingEntry, place: number): Judgement | null {
+  if (body.kind === 'reading' && body.judged)
+    return { place, asset: body.asset, reading: body.judged.reading, verdict: body.judged.verdict };
+  const reading = body.kind === 'finding' ? readingThatFound(body.what) : null;
+  if (body.kind !== 'finding' || reading === null || !body.verdict) return null;
+  return { place, asset: body.asset, reading, verdict: body.verdict };
+}
+
+/** What closes findings, gathered once: a long ledger has few of them among much else. */
 class Closings {
-  private readonly closedByHand: ReadonlySet<string>;
+  private readonly closedByHand = new Set<string>();
+  /** The last day each thing was replaced or taken out. */
+  private readonly gone = new Map<string, CivilDate>();
+  private readonly judgements: readonly Judgement[];
+  private readonly done: { readonly place: number; readonly duty: string; readonly one: StandingEntry }[] =
+    [];
   private readonly roots: ReadonlyMap<string, string>;
 
   constructor(
-    private readonly standing: readonly StandingEntry[],
+    standing: readonly StandingEntry[],
     private readonly house: Pick<House, 'assets' | 'duties'>,
   ) {
     this.roots = rootsOf(house.assets);
-    this.closedByHand = new Set(
-      standing.flatMap(({ body }) => (body.kind === 'findingClosed' ? [body.finding] : [])),
-    );
+    this.judgements = standing.flatMap((one, place) => judgementOf(one, place) ?? []);
+    standing.forEach((one, place) => {
+      const { body, date } = one;
+      if (body.kind === 'findingClosed') this.closedByHand.add(body.finding);
+      else if (body.kind === 'replaced' || body.kind === 'removed') this.gone.set(body.asset, date);
+      else if (body.kind === 'done') this.done.push({ place, duty: body.duty, one });
+    });
   }
 
-  isClosed({ entry, date, body }: Found, place: number): boolean {
+  isClosed(found: Found, place: number): boolean {
+    const { entry, date, body } = found;
     if (this.closedByHand.has(entry.id)) return true;
-    const isGone = this.standing.some(
-      (one) =>
-        (one.body.kind === 'replaced' || one.body.kind === 'removed') &&
-        one.body.asset === body.asset &&
-        one.date >= date,
-    );
-    if (isGone) return true;
-    if (this.isReadAgain(body, place)) return true;
+    if ((this.gone.get(body.asset) ?? '') >= date) return true;
+    if (this.isReadAgain(judgementOf(found, place))) return true;
     if (body.verdict === 'stop') return false;
     const answering = new Set(this.answering(body));
+    if (answering.size === 0) return false;
     // Of one day the later writing is the later work; what a run leaves is written together, the work first.
-    return this.standing.some(
-      (one, at) =>
-        one.body.kind === 'done' &&
-        answering.has(one.body.duty) &&
+    return this.done.some(
+      ({ place: at, duty, one }) =>
+        answering.has(duty) &&
         (at > place ||
           (one.date === date && one.entry.batch !== undefined && one.entry.batch === entry.batch)),
     );
   }
 
   /** Whether the same was read later: of a stop, only another stop takes its place. */
-  private isReadAgain(body: Finding, place: number): boolean {
-    const own = judgementOf(body);
-    if (!own) return false;
-    return this.standing.slice(place + 1).some((one) => {
-      const later = judgementOf(one.body);
-      return (
-        later?.reading === own.reading &&
-        later.asset === own.asset &&
-        (own.verdict !== 'stop' || later.verdict === 'stop')
-      );
-    });
+  private isReadAgain(own: Judgement | null): boolean {
+    return (
+      own !== null &&
+      this.judgements.some(
+        (later) =>
+          later.place > own.place &&
+          later.reading === own.reading &&
+          later.asset === own.asset &&
+          (own.verdict !== 'stop' || later.verdict === 'stop'),
+      )
+    );
   }
 
   /** The duties of the work that answers a finding: those of its own thing, or, where that has none, any the home keeps. */

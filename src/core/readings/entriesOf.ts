@@ -1,5 +1,6 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { EntryBody } from '../ledger/entry.ts';
+import { foundByReading } from '../ledger/findingWhat.ts';
 import type { Quantity } from '../units/quantity.ts';
 import type { Given, Reading } from './reading.ts';
 import { RECORDED } from './recorded.ts';
@@ -66,7 +67,7 @@ function findingOf(reading: Reading, asset: string, outcome: Judged, note?: stri
   return {
     kind: 'finding',
     asset,
-    what: `reading.${reading.code}`,
+    what: foundByReading(reading.code),
     verdict,
     ...(verdict !== 'sound' && { days }),
     ...(answeredBy.length > 0 && { answeredBy }),

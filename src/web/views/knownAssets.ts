@@ -4,3 +4,12 @@ import type { Asset } from '../../core/house/house.ts';
 /** The things that stand in the house now, each with what is known of it now. */
 export const knownAssets = ({ assets }: Pick<HouseBody, 'assets'>, { facts, gone }: KnownBody): Asset[] =>
   assets.filter(({ id }) => !gone.includes(id)).map((asset) => ({ ...asset, facts: facts[asset.id] ?? {} }));
+
+/** What is known of the house itself, such as whom to call; before that has been read, what was said when it was first described. */
+export function houseFacts(
+  house: Pick<HouseBody, 'assets'> | null,
+  known: KnownBody | null,
+): NonNullable<Asset['facts']> {
+  const asset = house?.assets.find(({ kind }) => kind === 'house');
+  return asset ? (known?.facts[asset.id] ?? asset.facts ?? {}) : {};
+}

@@ -23,6 +23,7 @@ import { words } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { useSession } from '../../stores/session.ts';
+import { houseFacts } from '../knownAssets.ts';
 import GatherPanel from './GatherPanel.vue';
 import ItemDetails from './ItemDetails.vue';
 import ItemPanel from './ItemPanel.vue';
@@ -146,10 +147,6 @@ const hazard = (one: RunItem, code: string): Promise<void> =>
   put({ ...current.value, stop: { item: one.key, reading: null, hazard: code } });
 
 const stopSays = computed(() => stopLines(current.value, speech.value, traits.value));
-const houseFacts = computed(() => {
-  const asset = home.house?.assets.find(({ kind }) => kind === 'house');
-  return asset ? factsOf(asset.id) : {};
-});
 const stopItem = computed(
   () => current.value.items.find(({ key }) => key === current.value.stop?.item) ?? null,
 );
@@ -235,7 +232,7 @@ async function finish(): Promise<void> {
           v-else-if="current.stop"
           :title="stopItem ? titleOf(stopItem) : ''"
           :lines="stopSays"
-          :facts="houseFacts"
+          :facts="houseFacts(home.house, readings.known.value)"
           :speech="speech"
           @answer="answerStop"
         />

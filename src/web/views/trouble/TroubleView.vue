@@ -15,6 +15,7 @@ import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
+import { houseFacts } from '../knownAssets.ts';
 import { useHome } from '../../stores/home.ts';
 
 /** Something is wrong: by what shows, what to do first, when to stop and call, and what to look at. */
@@ -31,10 +32,7 @@ const { state, load } = useLoading(async () => {
   known.value = await call('known', { params: { homeId } });
 });
 /** Whom to call; without a signal what the house said of itself when it was first described. */
-const facts = computed(() => {
-  const asset = home.house?.assets.find(({ kind }) => kind === 'house');
-  return asset ? (known.value?.facts[asset.id] ?? asset.facts ?? {}) : {};
-});
+const facts = computed(() => houseFacts(home.house, known.value));
 const open = ref<string | null>(typeof route.query['what'] === 'string' ? route.query['what'] : null);
 const busy = ref(false);
 const said = ref<{ text: string; wrong: boolean } | null>(null);

@@ -1,0 +1,8 @@
+const READING = 'reading.';
+
+/** What a finding is called that a reading led to. */
+export const foundByReading = (code: string): string => `${READING}${code}`;
+
+/** The reading that led to a finding, by what it is called; null where none did. */
+export const readingThatFound = (what: string): string | null =>
+  what.startsWith(READING) ? what.slice(READING.length) : null;
