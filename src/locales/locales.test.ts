@@ -209,6 +209,7 @@ describe('reasons in words', () => {
       { kind: 'trigger', triggers: ['windstorm', 'something of one’s own'] },
       { kind: 'meter', meter: 'run-hours', limit: 300 },
       { kind: 'paused', since: on },
+      { kind: 'beyond' },
       { kind: 'ended' },
     ].map((sleep) => sleepSchema.parse(sleep));
     expect(new Set(sleeps.map(({ kind }) => kind)).size).toBe(sleepSchema.options.length);

@@ -16,7 +16,9 @@ import { clockChangesInYear } from './clockChange.ts';
 import { addSpan } from './span.ts';
 import { civilDateIn, isZone, zoneChangesInYear } from './zone.ts';
 
-const day = fc.integer({ min: toDay(civil('1900-01-01')), max: toDay(civil('2999-12-31')) });
+const FIRST = toDay(civil('1900-01-01'));
+const LAST = toDay(civil('2999-12-31'));
+const day = fc.integer({ min: FIRST, max: LAST });
 const plain = (dayNumber: number): Temporal.PlainDate => Temporal.PlainDate.from(toCivilDate(dayNumber));
 
 describe('civil dates', () => {
@@ -37,14 +39,28 @@ describe('civil dates', () => {
       count: fc.integer({ min: 1, max: 90 }),
     });
     fc.assert(
-      fc.property(day, span, (number, { unit, count }) => {
-        expect(toCivilDate(addSpan(number, { unit, count }))).toBe(
-          plain(number)
-            .add({ [unit]: count })
-            .toString(),
-        );
-      }),
+      fc.property(
+        fc.integer({ min: FIRST, max: toDay(civil('2899-12-31')) }),
+        span,
+        (number, { unit, count }) => {
+          expect(toCivilDate(addSpan(number, { unit, count }))).toBe(
+            plain(number)
+              .add({ [unit]: count })
+              .toString(),
+          );
+        },
+      ),
     );
+  });
+
+  test('a day outside the supported years is written as the nearest day inside them', () => {
+    expect([FIRST - 1, LAST + 1, -Infinity, Infinity].map(toCivilDate)).toEqual([
+      '1900-01-01',
+      '2999-12-31',
+      '1900-01-01',
+      '2999-12-31',
+    ]);
+    expect(() => toCivilDate(NaN)).toThrow('not a number');
   });
 
   test.each([

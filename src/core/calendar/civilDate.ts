@@ -60,14 +60,25 @@ const LAST_KEPT = daysFromCivil(2100, 1, 1);
 /** Dates once written out, by day number from {@link FIRST_KEPT} on: a schedule names the same few thousand again and again. */
 const written = new Array<CivilDate | undefined>(LAST_KEPT - FIRST_KEPT + 1);
 
-/** Writes a day number as a civil date. */
+/** The first and the last day a civil date can name. */
+const FIRST_DAY = daysFromCivil(FIRST_YEAR, 1, 1);
+const LAST_DAY = daysFromCivil(LAST_YEAR, 12, 31);
+
+/** Whether a day lies past the last year that can be written: what would fall due then never does. */
+export const isPastLastDay = (dayNumber: DayNumber): boolean => dayNumber > LAST_DAY;
+
+/** Whether a day can be written as a civil date. */
+export const isWritable = (dayNumber: DayNumber): boolean => dayNumber >= FIRST_DAY && dayNumber <= LAST_DAY;
+
+/** Writes a day number as a civil date. A day outside the supported years is written as the first or last of them. */
 export function toCivilDate(dayNumber: DayNumber): CivilDate {
   if (dayNumber < FIRST_KEPT || dayNumber > LAST_KEPT) return writeOut(dayNumber);
   return (written[dayNumber - FIRST_KEPT] ??= writeOut(dayNumber));
 }
 
 function writeOut(dayNumber: DayNumber): CivilDate {
-  const { year, month, day } = civilFromDays(dayNumber);
+  if (Number.isNaN(dayNumber)) throw new Error('a day that is not a number cannot be written');
+  const { year, month, day } = civilFromDays(Math.min(LAST_DAY, Math.max(FIRST_DAY, dayNumber)));
   return `${pad(year, 4)}-${pad(month, 2)}-${pad(day, 2)}` as CivilDate;
 }
 

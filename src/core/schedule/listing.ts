@@ -1,5 +1,5 @@
 import { assertNever } from '../result.ts';
-import { civilFromDays, toCivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import { civilFromDays, isWritable, toCivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { clockChangesInYear, type Hemisphere } from '../calendar/clockChange.ts';
 import { monthDayIn } from '../climate/anchor.ts';
 import type { HomeSeasons } from '../climate/homeSeasons.ts';
@@ -66,8 +66,10 @@ function seasonDaysInYear(rule: SeasonRule, seasons: HomeSeasons, year: number):
   if (basis === 'none' || basis === 'unknown') return [];
   return [year - 1, year, year + 1].flatMap((anchorYear): ListedDay[] => {
     const on = seasons.dayIn(anchor, risk ?? 10, anchorYear);
-    const day = on === null ? null : on + offsetDays;
-    if (on === null || day === null || civilFromDays(day).year !== year) return [];
+    // An anchor past the years that can be written could not be told as the reason.
+    if (on === null || !isWritable(on)) return [];
+    const day = on + offsetDays;
+    if (civilFromDays(day).year !== year) return [];
     const reason: Reason = {
       kind: 'season',
       anchor,

@@ -1,4 +1,4 @@
-import { toCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
+import { isPastLastDay, toCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
 import type { HomeSeasons } from '../climate/homeSeasons.ts';
 import type { RuleDate } from './clocks/clock.ts';
 import { openingOf, type GateFacts } from './gates.ts';
@@ -45,10 +45,16 @@ export interface Half {
   readonly since: DayNumber;
 }
 
-/** Gives a date its window and takes the steps that move it: putting off, pause, gate. Null with the gate that never opens. */
-export function place(date: RuleDate, context: PlaceContext): Placed | { readonly never: Gate } {
+/** Why a date never comes: a gate that never opens, or a day past the last year that can be written. */
+export interface Never {
+  readonly never: Gate | 'beyond';
+}
+
+/** Gives a date its window and takes the steps that move it: putting off, pause, gate. */
+export function place(date: RuleDate, context: PlaceContext): Placed | Never {
   const began = context.half ? notBeforeHalf(date, context.half) : null;
   const due = began?.due ?? date.day;
+  if (isPastLastDay(due)) return { never: 'beyond' };
   const { early, earlyBy, grace, graceBy } = closingMargins(date, due, context);
   const opens = due - early;
   const ends = due + grace;
@@ -60,7 +66,8 @@ export function place(date: RuleDate, context: PlaceContext): Placed | { readonl
   const placed: Placing = { date, earliest: opens, due, latest: ends, reasons: appended(steps, window) };
   putOff(placed, context);
   if (context.pauses.length > 0) moveOutOfPauses(placed, context.pauses);
-  return passGates(placed, context);
+  const passed = passGates(placed, context);
+  return 'due' in passed && isPastLastDay(passed.due) ? { never: 'beyond' } : passed;
 }
 
 /** A half of a pair that begins to exist owes nothing before that day. */
@@ -124,7 +131,7 @@ function moveOutOfPauses(placed: Placing, pauses: readonly PausedRun[]): void {
   placed.reasons.push({ kind: 'pause', from, to, ...written(placed) });
 }
 
-function passGates(placed: Placing, { timing, gateFacts }: PlaceContext): Placed | { readonly never: Gate } {
+function passGates(placed: Placing, { timing, gateFacts }: PlaceContext): Placed | Never {
   const { gates } = timing;
   if (!gates || gates.length === 0) return placed;
   const opening = openingOf(gates, placed.due, gateFacts);

@@ -147,6 +147,8 @@ export const sleepSchema = z
     reason('trigger', { triggers: z.array(z.string()) }),
     reason('meter', { meter: z.string(), limit: z.number() }),
     reason('paused', { since: date }),
+    /** Its date lies past the last year that can be written. */
+    reason('beyond', {}),
     reason('ended', {}),
   ])
   .meta({ id: 'Sleep', description: 'Why nothing of a duty is due' });

@@ -102,7 +102,8 @@ export class Replay {
     const current = this.outstanding();
     if (!current) return this.clocks.at(this.segment)?.sleep() ?? { kind: 'ended' };
     const placed = place(current.date, this.contextNow());
-    return 'never' in placed ? { kind: 'gate', gate: placed.never } : null;
+    if (!('never' in placed)) return null;
+    return placed.never === 'beyond' ? { kind: 'beyond' } : { kind: 'gate', gate: placed.never };
   }
 
   get paused(): DayNumber | null {

@@ -138,6 +138,7 @@ export const dates = {
     trigger: 'Nothing is due until it happens: {triggers}.',
     meter: 'Nothing is due until the meter ({meter}) has run {limit}.',
     paused: 'Paused since {since}.',
+    beyond: 'Nothing is due: its date would come after the year 2999.',
     ended: 'Nothing more is due.',
   },
   gateText: {

@@ -36,7 +36,9 @@ export async function refreshHouse(
   today: CivilDate,
 ): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[] }> {
   const rows = project(house, entries, today, surroundingsOf(house, today)).duties.map(toScheduleRow);
-  const stored = new Map((await loadWindows(tx, house.home.id)).map((one) => [one.row.dutyId, one]));
+  const stored = new Map(
+    (await loadWindows(tx, house.home.id)).flatMap((one) => (one ? [[one.row.dutyId, one]] : [])),
+  );
   const changed = rows.filter((row) => {
     const known = stored.get(row.dutyId);
     return !known || known.projectedOn > today || canonicalHash(known.row) !== canonicalHash(row);
@@ -58,10 +60,11 @@ export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise
  */
 export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<TodayBody> {
   const stored = await loadWindows(tx, home.id);
-  if (!stored.some((one) => isStale(one, today))) return { on: today, rows: stored.map(({ row }) => row) };
-  // Whoever is writing an entry just now projects from more than can be seen here; their rows must not be overwritten.
-  const fresh = new Map((await rebuildHome(tx, home, today)).map((row) => [row.dutyId, row]));
-  return { on: today, rows: stored.map(({ row }) => fresh.get(row.dutyId) ?? row) };
+  const standing = stored.flatMap((one) => (one && !isStale(one, today) ? [one.row] : []));
+  if (standing.length === stored.length) return { on: today, rows: standing };
+  // The ledger is locked and read only then: whoever was writing an entry just now has finished.
+  const rows = await rebuildHome(tx, home, today);
+  return { on: today, rows: [...rows].sort((a, b) => (a.dutyId < b.dutyId ? -1 : 1)) };
 }
 
 const isStale = ({ row, projectedOn }: StoredWindow, today: CivilDate): boolean =>

@@ -1,11 +1,11 @@
-import { asc, eq, getTableColumns, sql } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, sql } from 'drizzle-orm';
 import { z } from 'zod';
-import { extraSchema, missedSchema, type ScheduleRow } from '../../contract/schemas.ts';
+import { extraSchema, missedSchema, scheduleRowSchema, type ScheduleRow } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { reasonSchema, sleepSchema } from '../../core/schedule/reason.ts';
 import type { DutyProjection } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
-import { dutyWindow } from '../db/tables/index.ts';
+import { duty, dutyWindow } from '../db/tables/index.ts';
 
 const storedSchema = z.object({
   reasons: z.array(reasonSchema),
@@ -29,7 +29,10 @@ export function toScheduleRow(projection: DutyProjection): ScheduleRow {
   return { dutyId, occurrence: shown, sleep, retired, missed: [...missed], extras: [...extras], changesOn };
 }
 
-/** Writes what was projected on a day over what stood before. */
+/** Rows written by an older projection, or a newer one, are projected again; so it goes up whenever the projection changes. */
+const ROW_VERSION = 2;
+
+/** Writes what was projected on a day over what stood before. A row that could not be read back is never written: it throws. */
 export async function saveWindows(
   tx: Tx,
   homeId: string,
@@ -37,25 +40,29 @@ export async function saveWindows(
   rows: readonly ScheduleRow[],
 ): Promise<void> {
   if (rows.length === 0) return;
-  const values = rows.map(({ dutyId, occurrence, sleep, retired, missed, extras, changesOn }) => ({
-    homeId,
-    dutyId,
-    projectedOn: on,
-    changesOn,
-    retired,
-    occurrence: occurrence?.key ?? null,
-    earliest: occurrence?.window.earliest ?? null,
-    due: occurrence?.window.due ?? null,
-    latest: occurrence?.window.latest ?? null,
-    baseline: occurrence?.baseline ?? false,
-    asks: occurrence?.asks ?? null,
-    bookBy: occurrence?.bookBy ?? null,
-    orderBy: occurrence?.orderBy ?? null,
-    sleep,
-    reasons: occurrence?.reasons ?? [],
-    missed,
-    extras,
-  }));
+  const values = z
+    .array(scheduleRowSchema)
+    .parse(rows)
+    .map(({ dutyId, occurrence, sleep, retired, missed, extras, changesOn }) => ({
+      homeId,
+      dutyId,
+      projectedOn: on,
+      changesOn,
+      retired,
+      occurrence: occurrence?.key ?? null,
+      earliest: occurrence?.window.earliest ?? null,
+      due: occurrence?.window.due ?? null,
+      latest: occurrence?.window.latest ?? null,
+      baseline: occurrence?.baseline ?? false,
+      asks: occurrence?.asks ?? null,
+      bookBy: occurrence?.bookBy ?? null,
+      orderBy: occurrence?.orderBy ?? null,
+      version: ROW_VERSION,
+      sleep,
+      reasons: occurrence?.reasons ?? [],
+      missed,
+      extras,
+    }));
   const { homeId: _home, dutyId: _duty, ...replaced } = getTableColumns(dutyWindow);
   const set = Object.fromEntries(
     Object.entries(replaced).map(([key, { name }]) => [key, sql`excluded.${sql.identifier(name)}`]),
@@ -72,18 +79,27 @@ export interface StoredWindow {
   readonly projectedOn: CivilDate;
 }
 
-/** Every row of a home's schedule, by duty. */
-export async function loadWindows(tx: Tx, homeId: string): Promise<StoredWindow[]> {
+/**
+ * Every duty of a home with its row, by duty; null where the row is missing, of another version or unreadable. The rows are a cache:
+ * what cannot be used is projected anew from the ledger.
+ */
+export async function loadWindows(tx: Tx, homeId: string): Promise<(StoredWindow | null)[]> {
   const rows = await tx
-    .select()
-    .from(dutyWindow)
-    .where(eq(dutyWindow.homeId, homeId))
-    .orderBy(asc(dutyWindow.dutyId));
-  return rows.map((row) => ({ row: readRow(row), projectedOn: row.projectedOn as CivilDate }));
+    .select({ row: dutyWindow })
+    .from(duty)
+    .leftJoin(dutyWindow, and(eq(dutyWindow.homeId, duty.homeId), eq(dutyWindow.dutyId, duty.id)))
+    .where(eq(duty.homeId, homeId))
+    .orderBy(asc(duty.id));
+  return rows.map(({ row }) => {
+    const read = row && row.version === ROW_VERSION ? readRow(row) : null;
+    return row && read && { row: read, projectedOn: row.projectedOn as CivilDate };
+  });
 }
 
-function readRow(row: typeof dutyWindow.$inferSelect): ScheduleRow {
-  const { reasons, missed, extras, sleep } = storedSchema.parse(row);
+function readRow(row: typeof dutyWindow.$inferSelect): ScheduleRow | null {
+  const stored = storedSchema.safeParse(row);
+  if (!stored.success) return null;
+  const { reasons, missed, extras, sleep } = stored.data;
   const { occurrence: key, earliest, due, latest, baseline, retired } = row;
   // The columns are dates: PostgreSQL lets nothing else in.
   const window = { earliest: earliest as CivilDate, due: due as CivilDate, latest: latest as CivilDate };

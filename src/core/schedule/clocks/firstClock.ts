@@ -1,4 +1,4 @@
-import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
+import { isPastLastDay, toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import type { ClockMark } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { FirstRule } from '../rule.ts';
@@ -18,7 +18,7 @@ export class FirstClock implements Clock {
     if (!date) return null;
     const lesser = dates.flatMap((other, index): Reason[] => {
       const rule = this.rule.of[index];
-      return other && rule && index !== lead
+      return other && rule && index !== lead && !isPastLastDay(other.day)
         ? [{ kind: 'lesser', rule: rule.kind, due: toCivilDate(other.day) }]
         : [];
     });
