@@ -23,6 +23,7 @@ export const ERROR_CODES = [
   'target-unknown',
   'target-not-correctable',
   'target-voided',
+  'too-many-corrections',
   'field-not-in-kind',
   'no-account',
   'last-owner',

@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { text } from '../core/text.ts';
 import { civilDateSchema } from '../core/calendar/civilDate.ts';
 import { ENTRY_KINDS, verdictSchema } from '../core/ledger/entry.ts';
-import { newEntrySchema, uuidSchema } from './schemas.ts';
+import { uuidSchema } from './basics.ts';
+import { newEntrySchema } from './schemas.ts';
 
 /** Ids in an address, a comma between. */
 const ids = z
@@ -12,9 +14,9 @@ const ids = z
 
 /** Which entries are wanted; what is left out does not matter. `named`: duties and things whose names hold the words of `text`. */
 export const ledgerQuerySchema = z.strictObject({
-  before: z.coerce.number().int().min(1).optional(),
+  before: z.coerce.number().int().min(1).max(2_000_000_000).optional(),
   limit: z.coerce.number().int().min(1).max(1_000).default(50),
-  text: z.string().trim().max(100).optional(),
+  text: text().trim().max(100).optional(),
   named: ids.optional(),
   kind: z.enum(ENTRY_KINDS as [string, ...string[]]).optional(),
   assets: ids.optional(),
@@ -23,7 +25,7 @@ export const ledgerQuerySchema = z.strictObject({
   verdict: verdictSchema.optional(),
   from: civilDateSchema.optional(),
   to: civilDateSchema.optional(),
-  leastCost: z.coerce.number().int().min(0).optional(),
+  leastCost: z.coerce.number().int().min(0).max(1_000_000_000).optional(),
 });
 
 /** What each year came to, by system. */
@@ -54,10 +56,10 @@ const MOST_DOCUMENT_TEXT = 11_000_000;
 export const newDocumentSchema = z.strictObject({
   asset: uuidSchema,
   kind: z.enum(DOCUMENT_KINDS),
-  title: z.string().trim().min(1).max(200),
+  title: text().trim().min(1).max(200),
   /** Until when it covers the thing: a warranty, a service contract. */
   coverEnds: civilDateSchema.nullable(),
-  fileName: z.string().trim().min(1).max(200),
+  fileName: text().trim().min(1).max(200),
   type: z.enum(DOCUMENT_TYPES),
   file: z.base64().min(1).max(MOST_DOCUMENT_TEXT),
 });

@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { houseFileSchema } from '../core/formats/houseFile.ts';
 import { codeSchema } from '../core/schedule/rule.ts';
 import type { Permission } from './access.ts';
+import { uuidSchema } from './basics.ts';
+import * as p from './photos.ts';
 import * as record from './record.ts';
 import * as r from './runs.ts';
 import * as s from './schemas.ts';
@@ -21,14 +23,14 @@ export interface RouteSpec {
 
 const nothing = z.strictObject({});
 const done = z.strictObject({});
-const ofHome = z.strictObject({ homeId: s.uuidSchema });
-const ofPractice = z.strictObject({ homeId: s.uuidSchema, code: codeSchema });
-const ofSpace = z.strictObject({ homeId: s.uuidSchema, spaceId: s.uuidSchema });
-const ofAsset = z.strictObject({ homeId: s.uuidSchema, assetId: s.uuidSchema });
-const ofPhoto = z.strictObject({ homeId: s.uuidSchema, photoId: s.uuidSchema });
-const ofDocument = z.strictObject({ homeId: s.uuidSchema, documentId: s.uuidSchema });
-const ofRun = z.strictObject({ homeId: s.uuidSchema, runId: s.uuidSchema });
-const ofDuty = z.strictObject({ homeId: s.uuidSchema, dutyId: s.uuidSchema });
+const ofHome = z.strictObject({ homeId: uuidSchema });
+const ofPractice = z.strictObject({ homeId: uuidSchema, code: codeSchema });
+const ofSpace = z.strictObject({ homeId: uuidSchema, spaceId: uuidSchema });
+const ofAsset = z.strictObject({ homeId: uuidSchema, assetId: uuidSchema });
+const ofPhoto = z.strictObject({ homeId: uuidSchema, photoId: uuidSchema });
+const ofDocument = z.strictObject({ homeId: uuidSchema, documentId: uuidSchema });
+const ofRun = z.strictObject({ homeId: uuidSchema, runId: uuidSchema });
+const ofDuty = z.strictObject({ homeId: uuidSchema, dutyId: uuidSchema });
 
 const route = <
   A extends Access,
@@ -168,12 +170,12 @@ export const ROUTES = {
     'write',
     home(r.finishRunSchema, s.writtenSchema),
   ),
-  photos: route('GET', '/api/homes/:homeId/photos', 'read', home(nothing, z.array(s.photoSchema))),
+  photos: route('GET', '/api/homes/:homeId/photos', 'read', home(nothing, z.array(p.photoSchema))),
   addPhoto: route('PUT', '/api/homes/:homeId/photos/:photoId', 'write', {
     params: ofPhoto,
     query: nothing,
-    body: s.newPhotoSchema,
-    response: s.photoSchema,
+    body: p.newPhotoSchema,
+    response: p.photoSchema,
   }),
   photoImage: route('GET', '/api/homes/:homeId/photos/:photoId/image', 'read', {
     params: ofPhoto,
@@ -184,7 +186,7 @@ export const ROUTES = {
   placePhoto: route('PUT', '/api/homes/:homeId/photos/:photoId/asset', 'write', {
     params: ofPhoto,
     query: nothing,
-    body: s.placePhotoSchema,
+    body: p.placePhotoSchema,
     response: done,
   }),
   dropPhoto: route('DELETE', '/api/homes/:homeId/photos/:photoId', 'write', {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { runStateSchema } from '../core/runs/runState.ts';
-import { newEntrySchema, uuidSchema } from './schemas.ts';
+import { revisionSchema, uuidSchema } from './basics.ts';
+import { newEntrySchema } from './schemas.ts';
 
 export const runSchema = z.strictObject({
   id: uuidSchema,
@@ -13,7 +14,7 @@ export const runSchema = z.strictObject({
 });
 export type RunBody = z.infer<typeof runSchema>;
 /** `saw`: the revision one started from, 0 to begin; when another device has saved since, the answer is a conflict. */
-export const saveRunSchema = z.strictObject({ saw: z.int().min(0), state: runStateSchema });
+export const saveRunSchema = z.strictObject({ saw: revisionSchema, state: runStateSchema });
 /** Everything a run leaves, written at once. */
 export const finishRunSchema = z.strictObject({
   run: uuidSchema,

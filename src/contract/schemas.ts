@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../core/text.ts';
 import { civilDateSchema } from '../core/calendar/civilDate.ts';
 import {
   assetSchema,
@@ -21,21 +22,18 @@ import { reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
 import { codeSchema } from '../core/schedule/rule.ts';
 import { termsSchema } from '../core/schedule/terms.ts';
 import { roleSchema } from './access.ts';
+import { revisionSchema, uuidSchema } from './basics.ts';
 
-/** Identifiers made by clients and the database. */
-export const uuidSchema = z.uuid();
-
-const email = z
-  .string()
+const email = text()
   .trim()
   .toLowerCase()
   .pipe(z.email())
   .refine((text) => text.length <= 254, { params: { problem: 'email' } });
-const password = z.string().min(10).max(200);
-const personName = z.string().trim().min(1).max(120);
+const password = text().min(10).max(200);
+const personName = text().trim().min(1).max(120);
 
 export const signUpSchema = z.strictObject({ name: personName, email, password });
-export const signInSchema = z.strictObject({ email, password: z.string().min(1).max(200) });
+export const signInSchema = z.strictObject({ email, password: text().min(1).max(200) });
 export const meSchema = z.strictObject({
   personId: uuidSchema,
   name: z.string(),
@@ -113,7 +111,7 @@ export const newEntrySchema = z.strictObject({
     path: ['kind'],
     params: { problem: 'written-by-addition' },
   }),
-  saw: z.string().max(200).optional(),
+  saw: text().max(200).optional(),
 });
 export type NewEntry = z.infer<typeof newEntrySchema>;
 
@@ -260,6 +258,9 @@ const newUnitSchema = z.strictObject({ asset: uuidSchema, duty: uuidSchema, entr
 
 const newSpaceSchema = spaceSchema.extend({ id: uuidSchema });
 
+/** Duties taken on at once: more than the largest house has. */
+const MOST_UNITS = 1_000;
+
 /** What may be told together with an addition: what the house is like, and which day a duty is first to be done. */
 const addedEntrySchema = newEntrySchema.refine(
   ({ body: { kind } }) => kind === 'trait' || kind === 'putOff' || kind === 'fact',
@@ -292,13 +293,17 @@ export const additionSchema = z
   .refine((request) => request.assets.length + request.duties.length > 0, {
     path: ['assets'],
     params: { problem: 'nothing-added' },
+  })
+  .refine(({ duties }) => duties.reduce((sum, { units }) => sum + units.length, 0) <= MOST_UNITS, {
+    path: ['duties'],
+    params: { problem: 'too-many-units' },
   });
 export type Addition = z.infer<typeof additionSchema>;
 
 export const newPersonSchema = z.strictObject({ id: uuidSchema, name: personName });
 export const memberSchema = z.strictObject({ personId: uuidSchema, name: z.string(), role: roleSchema });
 export const setMemberSchema = z.strictObject({ email, role: roleSchema });
-export const eraseHomeSchema = z.strictObject({ name: z.string() });
+export const eraseHomeSchema = z.strictObject({ name: text().max(200) });
 
 /** What is known now of the house: facts as last told, by asset; traits; what stands there no more. */
 export const knownSchema = z.strictObject({
@@ -325,28 +330,7 @@ export const walkSchema = z.strictObject({
 });
 export type WalkBody = z.infer<typeof walkSchema>;
 /** `saw`: the revision one started from; when another device has saved since, the answer is a conflict. */
-export const saveWalkSchema = z.strictObject({ saw: z.int().min(0), state: walkStateSchema });
-
-/** Kinds of image that are read. Whatever comes is kept as JPEG, sized down, without what the camera wrote into it. */
-export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
-/** Bytes of one photo as it is sent, in base 64. */
-const MOST_IMAGE_TEXT = 16_000_000;
-export const newPhotoSchema = z.strictObject({
-  asset: uuidSchema.optional(),
-  caption: z.string().trim().max(200),
-  image: z.base64().min(1).max(MOST_IMAGE_TEXT),
-});
-export const placePhotoSchema = z.strictObject({ asset: uuidSchema.nullable() });
-export const photoSchema = z.strictObject({
-  id: uuidSchema,
-  asset: uuidSchema.nullable(),
-  caption: z.string(),
-  width: z.int(),
-  height: z.int(),
-  addedAt: z.iso.datetime(),
-  by: uuidSchema,
-});
-export type PhotoBody = z.infer<typeof photoSchema>;
+export const saveWalkSchema = z.strictObject({ saw: revisionSchema, state: walkStateSchema });
 
 const occurrenceSchema = scheduleRowSchema.shape.occurrence.unwrap();
 export const proposalSchema = z.strictObject({

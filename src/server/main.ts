@@ -1,14 +1,15 @@
 import { createServer } from 'node:http';
-import { pino } from 'pino';
 import { clockFrom } from './clock.ts';
 import { readConfig } from './config.ts';
 import { openDatabase } from './db/database.ts';
 import { createApp } from './http/app.ts';
+import { answerUnreadable } from './http/unreadable.ts';
+import { createLog } from './log.ts';
 
 const CLOSING_MS = 5_000;
 
 const config = readConfig(process.env);
-const log = pino({ level: config.logLevel, redact: ['req.headers.cookie', 'req.headers.authorization'] });
+const log = createLog(config.logLevel);
 const { db, pool } = openDatabase(config.databaseUrl, (error) => {
   log.warn({ err: error }, 'a database connection was lost');
 });
@@ -30,9 +31,12 @@ function close(): void {
   }, CLOSING_MS).unref();
 }
 
+server.on('clientError', answerUnreadable);
 server.on('error', (error: NodeJS.ErrnoException) => {
   const taken = error.code === 'EADDRINUSE';
-  log.fatal(taken ? `port ${config.port} of ${config.host} is taken; choose another with PORT` : error);
+  log.fatal(
+    taken ? `port ${config.port} of ${config.host} is taken; choose another with PORT` : { err: error },
+  );
   process.exit(1);
 });
 server.listen(config.port, config.host, () => {

@@ -1,11 +1,11 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
+import type { PhotoBody } from '../../src/contract/photos.ts';
 import type {
   KnownBody,
   MovesBody,
   NewEntry,
-  PhotoBody,
   SchoolsBody,
   UpkeepBody,
   WalkBody,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { assetKindSchema, type AssetKind } from '../house/assetKind.ts';
 import type { FactValue } from '../house/factValue.ts';
 import { codeSchema } from '../schedule/rule.ts';
@@ -15,7 +16,7 @@ export const climateTraitSchema = z.enum([
 ]);
 export type ClimateTrait = z.infer<typeof climateTraitSchema>;
 
-const wanted = z.union([z.string().max(60), z.number(), z.boolean()]);
+const wanted = z.union([text().max(60), z.number(), z.boolean()]);
 
 /** Something that may be so of an asset or a house. A fact nobody knows yet makes it undecided. */
 export type Condition =

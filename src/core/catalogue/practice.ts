@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { ruleSchema, codeSchema } from '../schedule/rule.ts';
 import { doerSchema } from '../schedule/terms.ts';
 import { timingShape } from '../schedule/timing.ts';
@@ -8,7 +9,7 @@ import { quantitySchema } from './quantity.ts';
 import { hazardSchema, practiceSystemSchema, setUpSchema, toolSchema } from './lists.ts';
 
 /** A sentence or two, in the words of `wording.ts`: {term} follows the home's vocabulary, {a|b} its units. */
-const says = z.string().trim().min(1).max(700);
+const says = text().trim().min(1).max(700);
 
 /** One respectable way to set the interval of a practice: its rule, who argues for it and why, and when it is right. */
 export const schoolSchema = z.strictObject({

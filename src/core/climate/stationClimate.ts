@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { monthDaySchema } from './anchor.ts';
 
 const twelve = z.array(z.number().min(-100).max(100)).length(12);
@@ -18,7 +19,7 @@ export type SpanOfYear = z.infer<typeof spanOfYearSchema>;
  */
 export const stationClimateSchema = z
   .strictObject({
-    name: z.string().min(1).max(120),
+    name: text().min(1).max(120),
     latitude: z.number().min(-90).max(90).nullable(),
     elevation: z.number().min(-500).max(9_000).nullable(),
     rests: z.strictObject({

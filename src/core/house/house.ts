@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { zoneSchema } from '../calendar/zone.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import type { Practice } from '../catalogue/practice.ts';
@@ -10,7 +11,7 @@ import { timingShape, timingSchema } from '../schedule/timing.ts';
 import { assetKindSchema } from './assetKind.ts';
 import { factValueSchema, type FactValue } from './factValue.ts';
 
-const name = z.string().trim().min(1).max(120);
+const name = text().trim().min(1).max(120);
 
 export const hemisphereSchema = z.enum(['north', 'south']);
 export const unitSystemSchema = z.enum(['us', 'metric']);
@@ -88,7 +89,7 @@ export const assetSchema = z
     serves: z.array(idSchema).max(50).optional(),
     succeeds: idSchema.optional(),
     installed: civilDateSchema.nullable().optional(),
-    facts: z.record(z.string().max(60), factValueSchema).optional(),
+    facts: z.record(text().max(60), factValueSchema).optional(),
   })
   .refine(({ facts }) => facts?.['made'] === undefined || factFits('made', facts['made']), {
     path: ['facts', 'made'],
@@ -145,18 +146,32 @@ export interface House {
 
 /** A duty outlives the thing it is done to: the unit now standing in its place, through every replacement. */
 export function currentUnit(assets: readonly Asset[], assetId: string): Asset | undefined {
-  const successor = assets.find((asset) => asset.succeeds === assetId);
-  return successor ? currentUnit(assets, successor.id) : assets.find((asset) => asset.id === assetId);
+  const successors = new Map(
+    assets.flatMap(({ id, succeeds }): [string, string][] =>
+      succeeds === undefined ? [] : [[succeeds, id]],
+    ),
+  );
+  let current = assetId;
+  for (let next = successors.get(current); next !== undefined; next = successors.get(current)) current = next;
+  return assets.find(({ id }) => id === current);
 }
 
 /** For each asset the first unit of its line of replacements: what stands in one place through time is one thing. */
 export function rootsOf(assets: readonly Asset[]): Map<string, string> {
   const predecessors = new Map(assets.map(({ id, succeeds }) => [id, succeeds]));
-  const rootOf = (id: string): string => {
-    const before = predecessors.get(id);
-    return before === undefined ? id : rootOf(before);
-  };
-  return new Map(assets.map(({ id }) => [id, rootOf(id)]));
+  const roots = new Map<string, string>();
+  for (const { id } of assets) {
+    // Back to one whose root is known; everything passed on the way has that root too.
+    const passed: string[] = [];
+    let at = id;
+    for (; !roots.has(at); at = predecessors.get(at) ?? at) {
+      passed.push(at);
+      if (predecessors.get(at) === undefined) roots.set(at, at);
+    }
+    const root = roots.get(at) ?? at;
+    for (const one of passed) roots.set(one, root);
+  }
+  return roots;
 }
 
 /** A thing with everything that stood in its place before and after. */

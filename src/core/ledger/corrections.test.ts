@@ -3,6 +3,7 @@ import { civil } from '../calendar/civilDate.ts';
 import { amendableFields, applyCorrections, checkCorrection } from './corrections.ts';
 import { changeSchema, ENTRY_KINDS, entryBodySchema, type Entry, type EntryBody } from './entry.ts';
 import { mapReferences, referencesOf } from './references.ts';
+import { Threads } from './threads.ts';
 
 const TODAY = civil('2026-11-24');
 const line = (id: string, body: EntryBody): Entry => ({
@@ -54,7 +55,7 @@ describe('corrections', () => {
       'date-in-future',
     ],
   ] as const)('refuses to correct %s', (_what, before, correction, code) => {
-    const checked = checkCorrection([done, ...before], correction, TODAY);
+    const checked = checkCorrection(new Threads([done, ...before]), correction, TODAY);
     expect(checked.ok ? null : checked.error.code).toBe(code);
   });
 

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '../result.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { Change, Entry, EntryBody, EntryKind } from './entry.ts';
+import type { Threads } from './threads.ts';
 
 /** An entry as it stands after the corrections made to it. `sequence` is its place in the ledger, from 0. */
 export interface StandingEntry {
@@ -104,19 +105,19 @@ export type CorrectionProblem =
   | { code: 'field-not-in-kind'; field: keyof Change; kind: EntryKind }
   | { code: 'date-in-future'; field: 'date'; today: CivilDate };
 
-/** Whether a correction may be written after `entries`; a problem names the field and what stands against it. */
+/** Whether a correction may be written after a ledger; a problem names the field and what stands against it. */
 export function checkCorrection(
-  entries: readonly Entry[],
+  ledger: Threads,
   correction: Extract<EntryBody, { kind: 'amends' | 'voids' }>,
   today: CivilDate,
 ): Result<Entry, CorrectionProblem> {
-  const target = applyCorrections(entries).find(({ entry }) => entry.id === correction.target);
+  const target = ledger.find(correction.target);
   if (!target) return fail({ code: 'target-unknown', field: 'target' });
-  const { kind } = target.entry.body;
-  if (target.voidedBy !== null) return fail({ code: 'target-voided', field: 'target' });
+  const { kind } = target.body;
+  if (ledger.isVoided(target.id)) return fail({ code: 'target-voided', field: 'target' });
   if (correction.kind === 'voids') {
     if (!isVoidable(kind)) return fail({ code: 'target-not-correctable', field: 'target', kind });
-    return ok(target.entry);
+    return ok(target);
   }
   const amendable = AMENDABLE[kind];
   if (!amendable) return fail({ code: 'target-not-correctable', field: 'target', kind });
@@ -124,5 +125,5 @@ export function checkCorrection(
   const foreign = (Object.keys(fields) as (keyof Change)[]).find((field) => !amendable.includes(field));
   if (foreign) return fail({ code: 'field-not-in-kind', field: foreign, kind });
   if (date !== undefined && date > today) return fail({ code: 'date-in-future', field: 'date', today });
-  return ok(target.entry);
+  return ok(target);
 }

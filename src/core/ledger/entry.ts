@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { partialDay } from '../calendar/partialDate.ts';
 import { factValueSchema as factValue } from '../house/factValue.ts';
@@ -6,8 +7,8 @@ import { codeSchema } from '../schedule/rule.ts';
 import { termsSchema } from '../schedule/terms.ts';
 import { idSchema } from './id.ts';
 
-const shortText = z.string().trim().min(1).max(200);
-const longText = z.string().trim().min(1).max(4_000);
+const shortText = text().trim().min(1).max(200);
+const longText = text().trim().min(1).max(4_000);
 
 /** What may be noted of a piece of work, done or corrected later. Cost is in the smallest unit of the home's currency. */
 const workFields = {
@@ -35,9 +36,9 @@ export const judgedSchema = z.strictObject({
 export const givenSchema = z.record(
   codeSchema,
   z.union([
-    z.strictObject({ value: z.number(), unit: z.string().min(1).max(20) }),
+    z.strictObject({ value: z.number(), unit: text().min(1).max(20) }),
     z.number(),
-    z.string().max(60),
+    text().max(60),
     z.boolean(),
   ]),
 );
@@ -83,13 +84,13 @@ export const entryBodySchema = z
     body('done', {
       duty: idSchema,
       ...workFields,
-      occurrence: z.string().min(1).max(200).optional(),
+      occurrence: text().min(1).max(200).optional(),
       used: z.array(usedSchema).max(12).optional(),
     }),
     body('skipped', { duty: idSchema, why: shortText }),
     body('putOff', {
       duty: idSchema,
-      occurrence: z.string().min(1).max(200),
+      occurrence: text().min(1).max(200),
       to: civilDateSchema,
       why: shortText,
       acknowledged: z.boolean().optional(),
@@ -101,7 +102,7 @@ export const entryBodySchema = z
       asset: idSchema,
       measure: shortText,
       value: z.number(),
-      unit: z.string().min(1).max(20),
+      unit: text().min(1).max(20),
       judged: judgedSchema.optional(),
       given: givenSchema.optional(),
       note: longText.optional(),

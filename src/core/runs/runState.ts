@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { givenSchema } from '../ledger/entry.ts';
 import { idSchema } from '../ledger/id.ts';
 import { codeSchema } from '../schedule/rule.ts';
 import { ROUND_CODES } from './round.ts';
 
-const text = z.string().max(4_000);
+const longText = text().max(4_000);
 
 /** What one item of a run has come to. */
 export const itemStateSchema = z.strictObject({
@@ -14,14 +15,14 @@ export const itemStateSchema = z.strictObject({
   /** Steps ticked, by their place. */
   ticked: z.array(z.int().min(0).max(99)).max(100),
   /** Gates answered: the step and the hazard. */
-  gates: z.array(z.string().max(80)).max(100),
+  gates: z.array(text().max(80)).max(100),
   /** Steps that wait, and when the wait is over (ISO 8601). */
-  timers: z.record(z.string().max(4), z.iso.datetime()),
+  timers: z.record(text().max(4), z.iso.datetime()),
   date: civilDateSchema.nullable(),
   who: idSchema.nullable(),
   minutes: z.int().min(0).max(10_000).nullable(),
-  note: text,
-  why: z.string().max(200),
+  note: longText,
+  why: text().max(200),
   /** Another way of the same group, done instead. */
   instead: codeSchema.nullable(),
   /** What was taken, by supply; left out, what the practice says it takes. */
@@ -41,9 +42,9 @@ export const itemStateSchema = z.strictObject({
     .array(
       z.strictObject({
         asset: idSchema,
-        what: z.string().min(1).max(200),
+        what: text().min(1).max(200),
         verdict: z.enum(['watch', 'act', 'stop']),
-        place: z.string().min(1).max(200).optional(),
+        place: text().min(1).max(200).optional(),
         photo: idSchema.optional(),
         days: z.int().min(0).max(400),
         date: civilDateSchema,
@@ -71,7 +72,7 @@ export const NEW_ITEM: ItemState = {
 
 /** One piece of work of a run, fixed when it starts: a practice on some things, by the duties they are kept under. */
 export const runItemSchema = z.strictObject({
-  key: z.string().min(1).max(80),
+  key: text().min(1).max(80),
   row: z.int(),
   practice: codeSchema.nullable(),
   /** Only booked: nothing of it is done yet. */
@@ -85,17 +86,17 @@ export type RunItem = z.infer<typeof runItemSchema>;
 export const runStateSchema = z.strictObject({
   version: z.literal(1),
   round: z.enum(ROUND_CODES).nullable(),
-  title: z.string().max(200),
+  title: text().max(200),
   items: z.array(runItemSchema).max(300),
-  states: z.record(z.string(), itemStateSchema),
+  states: z.record(text(), itemStateSchema),
   /** What has been gathered, by code. */
-  gathered: z.array(z.string().max(80)).max(200),
+  gathered: z.array(text().max(80)).max(200),
   begun: z.boolean(),
   /** The item one stands at. */
-  at: z.string().nullable(),
+  at: text().nullable(),
   /** A stop that has not been answered: everything else waits for it. */
   stop: z
-    .strictObject({ item: z.string(), reading: codeSchema.nullable(), hazard: z.string().nullable() })
+    .strictObject({ item: text(), reading: codeSchema.nullable(), hazard: text().nullable() })
     .nullable(),
 });
 export type RunState = z.infer<typeof runStateSchema>;

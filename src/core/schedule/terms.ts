@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { ruleSchema } from './rule.ts';
 
 /** A circumstance that wears a thing faster (below 1) or slower (above 1), by the code of the catalogue or the user's own word. */
 export const factorSchema = z
   .strictObject({
-    code: z.string().trim().min(1).max(60),
+    code: text().trim().min(1).max(60),
     value: z.number().gt(0).max(10),
   })
   .meta({
@@ -17,7 +18,7 @@ export const doerSchema = z.enum(['self', 'helper', 'trade']);
 /** How one duty is kept: the school chosen (null: the home's own), its rule, what shortens it, and who does it. */
 export const termsSchema = z
   .strictObject({
-    school: z.string().min(1).max(60).nullable(),
+    school: text().min(1).max(60).nullable(),
     rule: ruleSchema,
     factors: z.array(factorSchema).max(12),
     doer: doerSchema,

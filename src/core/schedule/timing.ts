@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { anchorSchema, monthDaySchema, seasonSchema } from '../climate/anchor.ts';
 import { codeSchema } from './rule.ts';
 
@@ -9,7 +10,7 @@ export const gateSchema = z
     z.strictObject({
       kind: z.literal('trait'),
       trait: codeSchema,
-      is: z.union([z.string().max(200), z.number(), z.boolean()]).optional(),
+      is: z.union([text().max(200), z.number(), z.boolean()]).optional(),
     }),
     z.strictObject({ kind: z.literal('state'), state: codeSchema, standing: z.enum(['open', 'closed']) }),
   ])

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text } from '../text.ts';
 import { climateTraits } from '../catalogue/planFor.ts';
 import { figuresOf, type ClimatePlace } from '../climate/climate.ts';
 import { codeSchema } from '../schedule/rule.ts';
@@ -8,7 +9,7 @@ import type { Answers } from './question.ts';
 import { questionsAt, STOPS } from './stops.ts';
 
 const answerSchema = z.union([
-  z.string().max(60),
+  text().max(60),
   z.number().min(0).max(10_000),
   z.boolean(),
   z.array(codeSchema).max(40),

@@ -13,7 +13,7 @@ import { recordHandlers } from './handlers/record.ts';
 import { runHandlers } from './handlers/runs.ts';
 import { ledgerHandlers } from './handlers/ledger.ts';
 import { mountRoutes } from './mount.ts';
-import { limitAttempts, refuseCrossSite, securityHeaders } from './security.ts';
+import { limitAttempts, refuseCrossSite, refuseOtherMethods, securityHeaders } from './security.ts';
 import { onlySignedIn, sessions } from './session.ts';
 
 /** Where photos, papers and whole tables are sent: they are larger than anything else may be. */
@@ -27,7 +27,7 @@ export function createApp(services: Services, pool: Pool): Express {
   app.set('query parser', 'simple');
   if (services.config.publicUrl) app.set('trust proxy', 1);
   app.use(securityHeaders(services));
-  app.use('/api', refuseCrossSite(services));
+  app.use('/api', refuseCrossSite(services), refuseOtherMethods);
   app.use(LARGE, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
   app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
   app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
@@ -41,10 +41,12 @@ export function createApp(services: Services, pool: Pool): Express {
       ...recordHandlers,
     }),
   );
-  app.use('/api', () => {
+  const notFound = (): never => {
     throw new Failure('not-found');
-  });
+  };
+  app.use('/api', notFound);
   servePage(app, services.config.webFolder);
+  app.use(notFound);
   app.use(answerErrors(services));
   return app;
 }
@@ -53,13 +55,15 @@ export function createApp(services: Services, pool: Pool): Express {
 function servePage(app: Express, folder: string): void {
   const page = join(folder, 'index.html');
   if (!existsSync(page)) return;
+  // Whole files or none: they are small, and a part that nobody asked for rightly is one more thing to refuse.
+  const files = { acceptRanges: false, redirect: false, index: false } as const;
   app.use(compression());
   app.use(
     '/assets',
-    express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    express.static(join(folder, 'assets'), { ...files, immutable: true, maxAge: '1y', fallthrough: false }),
   );
-  app.use(express.static(folder, { index: false }));
+  app.use(express.static(folder, files));
   app.get('/{*splat}', (_request, response) => {
-    response.set('cache-control', 'no-cache').sendFile(page);
+    response.set('cache-control', 'no-cache').sendFile(page, { acceptRanges: false });
   });
 }

@@ -56,5 +56,19 @@ export type CallOf<N extends RouteName> =
 /** What goes out: the schema of the answer reads it in on the other side. */
 type Answer<N extends RouteName> = z.input<(typeof ROUTES)[N]['response']>;
 
+/** A handler with work to do between settling who may call and writing: it takes no connection meanwhile. */
+export interface Prepared<H> {
+  readonly prepare: (call: never) => Promise<unknown>;
+  readonly handle: H;
+}
+
+type Handler<N extends RouteName> = (call: CallOf<N>) => Promise<Answer<N>>;
+
 /** One handler for every route of the table; a route without one does not compile. */
-export type Handlers = { readonly [N in RouteName]: (call: CallOf<N>) => Promise<Answer<N>> };
+export type Handlers = { readonly [N in RouteName]: Handler<N> | Prepared<Handler<N>> };
+
+/** Ties what is prepared to the handler that takes it. */
+export const prepared = <N extends RouteName, P>(
+  prepare: (call: Call<N>) => Promise<P>,
+  handle: (call: CallOf<N> & { readonly prepared: P }) => Promise<Answer<N>>,
+): Prepared<Handler<N>> => ({ prepare, handle: handle as Handler<N> });

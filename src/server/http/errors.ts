@@ -1,9 +1,12 @@
-import type { ErrorRequestHandler } from 'express';
+import type { ErrorRequestHandler, Request } from 'express';
 import { DrizzleQueryError } from 'drizzle-orm/errors';
 import { v7 as uuid } from 'uuid';
 import type { ErrorBody, ErrorCode } from '../../contract/errors.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
+import { Quiet } from '../log.ts';
+import { databaseFailure, isDatabaseGone } from './databaseFailure.ts';
+import { personIn } from './session.ts';
 
 const STATUS: Record<ErrorCode, number> = {
   invalid: 400,
@@ -27,6 +30,7 @@ const STATUS: Record<ErrorCode, number> = {
   'target-unknown': 422,
   'target-not-correctable': 422,
   'target-voided': 409,
+  'too-many-corrections': 422,
   'field-not-in-kind': 422,
   'no-account': 422,
   'last-owner': 409,
@@ -42,8 +46,12 @@ const STATUS: Record<ErrorCode, number> = {
   internal: 500,
 };
 
+/** What is passing is worth another try after this. */
+const RETRY_AFTER_SECONDS = 5;
+
 /** Turns every error into a status and a body of code, field and log id; the details go to the log alone. */
 export function answerErrors({ log }: Services): ErrorRequestHandler {
+  const quiet = new Quiet();
   return (error: unknown, request, response, next) => {
     if (response.headersSent) {
       next(error);
@@ -52,42 +60,66 @@ export function answerErrors({ log }: Services): ErrorRequestHandler {
     const failure = failureOf(error);
     const logId = uuid();
     const status = STATUS[failure.code];
-    const about = { logId, code: failure.code, method: request.method, path: request.path };
-    if (status >= 500) log.error({ ...about, err: error }, 'request failed');
-    else log.info({ ...about, field: failure.field }, 'request refused');
+    const about = { logId, code: failure.code, method: request.method, route: routeOf(request) };
+    if (error instanceof Failure && status < 500) {
+      log.info({ ...about, field: failure.field, person: personIn(request) }, 'request refused');
+    } else {
+      // Nothing that was foreseen: it is told with where it happened, once in a while.
+      const held = quiet.admit(`${failure.code} ${stateOf(error)}`, Date.now());
+      if (held !== null)
+        log[status >= 500 ? 'error' : 'warn'](
+          { ...about, ...(held > 0 && { held }), err: error },
+          'request failed',
+        );
+    }
     const body: ErrorBody = {
       code: failure.code,
       ...(failure.field !== undefined && { field: failure.field }),
       ...(failure.problem && { problem: failure.problem }),
       logId,
     };
+    if (status === 503) response.set('retry-after', String(RETRY_AFTER_SECONDS));
     response.status(status).json(body);
   };
 }
 
+/** The route as the table has it: what an address is made of otherwise may be anything. */
+function routeOf({ route }: Request): string | null {
+  const path: unknown = (route as { path?: unknown } | undefined)?.path;
+  return typeof path === 'string' ? path : null;
+}
+
+function stateOf(error: unknown): string {
+  const cause = causeOf(error);
+  return cause instanceof Error && 'code' in cause ? String(cause.code) : '';
+}
+
 function failureOf(error: unknown): Failure {
   if (error instanceof Failure) return error;
-  if (isBodyError(error, 'entity.too.large')) return new Failure('too-large');
-  if (isBodyError(error, 'entity.parse.failed'))
+  const cause = causeOf(error);
+  return databaseFailure(cause) ?? clientFailure(cause) ?? new Failure('internal');
+}
+
+/** Drizzle wraps what PostgreSQL said; a pool that tried several addresses says what each said. */
+function causeOf(error: unknown): unknown {
+  if (error instanceof DrizzleQueryError && error.cause) return causeOf(error.cause);
+  if (error instanceof AggregateError) return error.errors.find(isDatabaseGone) ?? error;
+  return error;
+}
+
+/**
+ * What the parsers and file servers below a handler refuse carries a status from 400 to 499: an address that is not one, a body that
+ * is not JSON, a file that is not there.
+ */
+function clientFailure(error: unknown): Failure | null {
+  if (error instanceof URIError) return new Failure('invalid', 'address', { kind: 'address' });
+  if (!(error instanceof Error) || !('status' in error)) return null;
+  const status = Number(error.status);
+  if (!(status >= 400 && status < 500)) return null;
+  if (status === 413) return new Failure('too-large');
+  if (status === 404) return new Failure('not-found');
+  const type = 'type' in error ? error.type : '';
+  if (type === 'entity.parse.failed')
     return new Failure('invalid', 'body', { kind: 'format', expected: 'json' });
-  if (isBodyError(error, null)) return new Failure('invalid', 'body', { kind: 'invalid' });
-  return new Failure(isDatabaseGone(error) ? 'unavailable' : 'internal');
-}
-
-/** What the JSON parser raises carries a `type` and a status below 500. */
-function isBodyError(error: unknown, type: string | null): boolean {
-  if (!(error instanceof Error) || !('type' in error) || !('status' in error)) return false;
-  return Number(error.status) < 500 && (type === null || error.type === type);
-}
-
-/** Class 08 and 57P are PostgreSQL's own words for connections lost and shutting down; the rest come from the socket. */
-const GONE = /^(08...|57P0.|ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT)$/;
-const GONE_WORDS =
-  /Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error/;
-
-function isDatabaseGone(error: unknown): boolean {
-  if (error instanceof DrizzleQueryError && error.cause) return isDatabaseGone(error.cause);
-  if (error instanceof AggregateError) return error.errors.some(isDatabaseGone);
-  if (!(error instanceof Error)) return false;
-  return ('code' in error && GONE.test(String(error.code))) || GONE_WORDS.test(error.message);
+  return new Failure('invalid', type === '' || type === undefined ? 'request' : 'body', { kind: 'invalid' });
 }

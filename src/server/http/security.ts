@@ -1,6 +1,7 @@
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { RequestHandler } from 'express';
+import { isPlainText } from '../../core/text.ts';
 import { attemptCounter } from '../services/attempts.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
@@ -31,6 +32,13 @@ export function securityHeaders({ config }: Services): RequestHandler {
     },
   });
 }
+
+/** The methods of the table of routes; anything else has nothing to find here. */
+const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'DELETE']);
+
+export const refuseOtherMethods: RequestHandler = ({ method }, _response, next) => {
+  next(METHODS.has(method) ? undefined : new Failure('not-found'));
+};
 
 const SAFE_METHODS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
@@ -84,5 +92,5 @@ export function limitAttempts({ db }: Services): RequestHandler[] {
 
 function emailIn(body: unknown): string {
   const email = typeof body === 'object' && body !== null && 'email' in body ? body.email : '';
-  return typeof email === 'string' ? email.trim().toLowerCase().slice(0, 254) : '';
+  return typeof email === 'string' && isPlainText(email) ? email.trim().toLowerCase().slice(0, 254) : '';
 }

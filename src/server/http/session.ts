@@ -37,11 +37,15 @@ export function sessions(pool: Pool, { config, log }: Services): RequestHandler 
       // A session ends thirty days after signing in; not writing it at every request keeps reading cheap.
       disableTouch: true,
       errorLog: (...what: unknown[]) => {
-        log.error({ what }, 'session store');
+        log.error({ err: what.find((one) => one instanceof Error) }, 'the session store failed');
       },
     }),
   });
 }
+
+/** Who is signed in, for the log; null where nobody is or where sessions were not read yet. */
+export const personIn = (request: Request): string | null =>
+  (request.session as Request['session'] | undefined)?.personId ?? null;
 
 /** Whom a request comes from; a demo session carried off loopback is nobody's. */
 export function personOf(request: Request, { config }: Services): string {

@@ -1,15 +1,14 @@
 import type { Addition } from '../../contract/schemas.ts';
-import { finderWith } from '../../core/catalogue/catalogue.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Asset, Duty, Home, House, Space } from '../../core/house/house.ts';
+import type { Asset, Duty, Home } from '../../core/house/house.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { dutyOf } from '../../core/ledger/references.ts';
 import type { Tx } from '../db/database.ts';
-import { lockLedger } from '../stores/entryStore.ts';
+import { findByIds } from '../stores/entryStore.ts';
 import { insertAssets, insertDuties, insertSpaces, loadHouse } from '../stores/houseStore.ts';
 import { finishWalk } from '../stores/walkStore.ts';
-import { canonicalHash } from './chain.ts';
+import { alreadyAdded, checkAddition, entryIdsOf, spacesOf } from './checkAddition.ts';
 import { checkNewEntry, loadCheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { writeDrafts, type Draft, type Writing } from './ledger.ts';
@@ -17,14 +16,13 @@ import { rebuildHome } from './schedule.ts';
 
 /** Adds spaces, assets and duties with the entries that adopt them. Sent twice, it is added once. */
 export async function addToHouse(tx: Tx, home: Home, addition: Addition, writing: Writing): Promise<void> {
-  await lockLedger(tx, home.id);
   const today = civilDateIn(home.zone, writing.now);
   if (addition.on > today) throw new Failure('date-in-future', 'on', { kind: 'date-in-future', today });
   const house = await loadHouse(tx, home);
   const { assets, duties } = partsOf(addition);
   if (alreadyAdded(house, assets, duties)) return;
-  checkAssets(house, addition, assets);
-  checkDuties(house, addition, assets);
+  checkAddition(house, addition, assets);
+  await refuseKnownEntries(tx, home.id, addition);
   const fresh = spacesOf(addition).filter(({ id }) => !house.spaces.some((space) => space.id === id));
   await insertSpaces(tx, home.id, fresh);
   await insertAssets(tx, home.id, assets);
@@ -54,7 +52,12 @@ async function writeTold(
   await writeDrafts(tx, home.id, drafts, context.dutyOfEntry);
 }
 
-const spacesOf = ({ space, spaces = [] }: Addition): Space[] => [...(space ? [space] : []), ...spaces];
+/** An entry of that id was written before, by something else: the addition as a whole was not. */
+async function refuseKnownEntries(tx: Tx, homeId: string, addition: Addition): Promise<void> {
+  const fieldOf = new Map(entryIdsOf(addition));
+  const [known] = await findByIds(tx, homeId, [...fieldOf.keys()]);
+  if (known) throw new Failure('id-taken', fieldOf.get(known.id));
+}
 
 function partsOf(addition: Addition): { assets: Asset[]; duties: Duty[] } {
   const assets = addition.assets.map(({ replacement: _replacement, ...asset }): Asset => asset);
@@ -62,61 +65,6 @@ function partsOf(addition: Addition): { assets: Asset[]; duties: Duty[] } {
     units.map(({ asset, duty }): Duty => ({ id: duty, asset, practice })),
   );
   return { assets, duties };
-}
-
-/** True when everything is there as sent; a conflict when an id is there as something else. */
-function alreadyAdded(house: House, assets: readonly Asset[], duties: readonly Duty[]): boolean {
-  const same = (known: readonly { id: string }[], sent: readonly { id: string }[], list: string): number => {
-    const present = sent.filter((one, index) => {
-      const match = known.find(({ id }) => id === one.id);
-      if (match && canonicalHash(match) !== canonicalHash(one))
-        throw new Failure('id-taken', `${list}[${index}].id`);
-      return match !== undefined;
-    });
-    return present.length;
-  };
-  const present = same(house.assets, assets, 'assets') + same(house.duties, duties, 'duties');
-  if (present === 0) return false;
-  if (present < assets.length + duties.length) throw new Failure('id-taken', 'assets');
-  return true;
-}
-
-/** What an asset points to must be in the house or further up the same list. */
-function checkAssets(house: House, addition: Addition, assets: readonly Asset[]): void {
-  const spaces = new Set([...house.spaces, ...spacesOf(addition)].map(({ id }) => id));
-  const known = new Set(house.assets.map(({ id }) => id));
-  const succeeded = new Set(house.assets.map(({ succeeds }) => succeeds));
-  assets.forEach((asset, index) => {
-    const refuse = (field: string, code: 'reference-unknown' | 'already-succeeded' = 'reference-unknown') => {
-      throw new Failure(code, `assets[${index}].${field}`);
-    };
-    if (known.has(asset.id)) throw new Failure('id-taken', `assets[${index}].id`);
-    if (asset.space !== undefined && !spaces.has(asset.space)) refuse('space');
-    if (asset.partOf !== undefined && !known.has(asset.partOf)) refuse('partOf');
-    if (asset.serves?.some((id) => !known.has(id))) refuse('serves');
-    if (asset.succeeds !== undefined) {
-      if (!known.has(asset.succeeds)) refuse('succeeds');
-      if (succeeded.has(asset.succeeds)) refuse('succeeds', 'already-succeeded');
-      succeeded.add(asset.succeeds);
-    }
-    known.add(asset.id);
-  });
-}
-
-function checkDuties(house: House, addition: Addition, assets: readonly Asset[]): void {
-  const find = finderWith(house.practices ?? []);
-  const known = new Set([...house.assets, ...assets].map(({ id }) => id));
-  const ids = new Set<string>();
-  addition.duties.forEach(({ practice, units }, index) => {
-    if (practice.from === 'catalogue' && !find(practice.code))
-      throw new Failure('practice-unknown', `duties[${index}].practice.code`);
-    units.forEach(({ asset, duty }, unit) => {
-      const at = `duties[${index}].units[${unit}]`;
-      if (!known.has(asset)) throw new Failure('reference-unknown', `${at}.asset`);
-      if (ids.has(duty)) throw new Failure('id-taken', `${at}.duty`);
-      ids.add(duty);
-    });
-  });
 }
 
 function draftsOf(addition: Addition, { by, now }: Writing): Draft[] {

@@ -1,13 +1,14 @@
 import type { NewEntry } from '../../contract/schemas.ts';
 import type { ErrorCode } from '../../contract/errors.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Asset, Duty, Home, House, Person } from '../../core/house/house.ts';
+import type { Asset, Duty, Home, House } from '../../core/house/house.ts';
 import { fitsSpec } from '../../core/house/factSpec.ts';
 import { specOf } from '../../core/house/factsOfKind.ts';
 import { traitFits } from '../../core/house/traitSpec.ts';
 import { timingOf, type FindPractice } from '../../core/house/timingOf.ts';
 import { checkCorrection } from '../../core/ledger/corrections.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
+import { Threads } from '../../core/ledger/threads.ts';
 import { dutyOf, referencesOf } from '../../core/ledger/references.ts';
 import type { Occurrence } from '../../core/schedule/occurrence.ts';
 import { project } from '../../core/schedule/project.ts';
@@ -24,10 +25,11 @@ export interface CheckContext {
   readonly find: FindPractice;
   readonly today: CivilDate;
   readonly duties: ReadonlyMap<string, Duty>;
-  readonly assets: readonly Asset[];
-  readonly people: readonly Person[];
-  /** The whole ledger in sequence, growing as entries of the same request are accepted. */
+  readonly assets: ReadonlyMap<string, Asset>;
+  readonly people: ReadonlySet<string>;
+  /** The whole ledger in sequence, growing as entries of the same request are accepted; the same by id and thread. */
   readonly ledger: Entry[];
+  readonly threads: Threads;
   readonly outstanding: ReadonlyMap<string, Occurrence>;
   /** The duty an entry concerns, a correction by its target. */
   dutyOfEntry(entry: Entry): string | null;
@@ -39,32 +41,22 @@ export async function loadCheckContext(tx: Tx, home: Home, today: CivilDate): Pr
   const ledger = (await loadLedger(tx, home.id)).map(({ seq: _seq, ...entry }): Entry => entry);
   const around = surroundingsOf(house, today);
   const projected = project(house, ledger, today, around).duties;
-  const byId = new Map(ledger.map((entry) => [entry.id, entry]));
+  const threads = new Threads(ledger);
   return {
     house,
     find: around.find,
     today,
     duties: new Map(house.duties.map((duty) => [duty.id, duty])),
-    assets: house.assets,
-    people: await listPeople(tx, home.id),
+    assets: new Map(house.assets.map((asset) => [asset.id, asset])),
+    people: new Set((await listPeople(tx, home.id)).map(({ id }) => id)),
     ledger,
+    threads,
     outstanding: new Map(
       projected.flatMap(({ dutyId, occurrence }) => (occurrence ? [[dutyId, occurrence]] : [])),
     ),
-    dutyOfEntry: (entry) => threadDuty(ledger, byId, entry),
+    // A correction concerns the duty of what it goes back to, which may be of the same request.
+    dutyOfEntry: (entry) => dutyOf(threads.rootOf(entry).body),
   };
-}
-
-/** A correction concerns its target's duty; the target may be of the same request. */
-function threadDuty(
-  ledger: readonly Entry[],
-  known: ReadonlyMap<string, Entry>,
-  entry: Entry,
-): string | null {
-  const { body } = entry;
-  if (body.kind !== 'amends' && body.kind !== 'voids') return dutyOf(body);
-  const target = known.get(body.target) ?? ledger.find(({ id }) => id === body.target);
-  return target ? threadDuty(ledger, known, target) : null;
 }
 
 /** Judges one entry after those before it and adds it to the context; throws the first thing wrong with it. */
@@ -81,6 +73,7 @@ export function checkNewEntry(
   checkKind(context, entry, at);
   if (saw !== undefined) checkSeen(context, entry, saw, at);
   context.ledger.push(entry);
+  context.threads.add(entry);
 }
 
 function checkReferences(context: CheckContext, entry: Entry, at: string): void {
@@ -88,9 +81,9 @@ function checkReferences(context: CheckContext, entry: Entry, at: string): void 
     const isCorrection = entry.body.kind === 'amends' || entry.body.kind === 'voids';
     const found = {
       duty: () => context.duties.has(id),
-      asset: () => context.assets.some((asset) => asset.id === id),
-      person: () => context.people.some((person) => person.id === id),
-      entry: () => context.ledger.some((known) => known.id === id),
+      asset: () => context.assets.has(id),
+      person: () => context.people.has(id),
+      entry: () => context.threads.find(id) !== undefined,
     }[to]();
     if (!found)
       throw new Failure(
@@ -103,8 +96,11 @@ function checkReferences(context: CheckContext, entry: Entry, at: string): void 
 function checkKind(context: CheckContext, entry: Entry, at: string): void {
   const { body } = entry;
   if (body.kind === 'amends' || body.kind === 'voids') {
-    const checked = checkCorrection(context.ledger, body, context.today);
-    if (checked.ok) return;
+    const checked = checkCorrection(context.threads, body, context.today);
+    if (checked.ok) {
+      checkThread(context, checked.value, at);
+      return;
+    }
     const { code, field } = checked.error;
     const path = field === 'target' ? 'body.target' : `body.change.${field}`;
     const problem = code === 'date-in-future' ? { kind: code, today: context.today } : undefined;
@@ -120,13 +116,24 @@ function checkKind(context: CheckContext, entry: Entry, at: string): void {
   }
 }
 
+/** More than anyone corrects one entry; longer threads written before still stand. */
+const MOST_CORRECTIONS = 20;
+
+function checkThread({ threads }: CheckContext, target: Entry, at: string): void {
+  if (threads.correctionsOf(target).count >= MOST_CORRECTIONS)
+    throw new Failure('too-many-corrections', `${at}.body.target`, {
+      kind: 'too-many-corrections',
+      maximum: MOST_CORRECTIONS,
+    });
+}
+
 /** What is known of a kind of thing is told in one way; a fact of the household's own making in any. */
 function checkFact(
   { assets }: CheckContext,
   { asset, fact, value }: Extract<Entry['body'], { kind: 'fact' }>,
   at: string,
 ): void {
-  const kind = assets.find(({ id }) => id === asset)?.kind;
+  const kind = assets.get(asset)?.kind;
   const spec = kind && specOf(kind, fact);
   if (!spec || fitsSpec(spec, value)) return;
   const bounds = spec.kind === 'number' ? { minimum: spec.min, maximum: spec.max } : {};
@@ -166,22 +173,11 @@ function checkPutOff(
 function checkSeen(context: CheckContext, entry: Entry, saw: string, at: string): void {
   const { body } = entry;
   if (body.kind === 'amends' || body.kind === 'voids') {
-    const corrections = context.ledger.filter(
-      (known) =>
-        (known.body.kind === 'amends' || known.body.kind === 'voids') &&
-        threadRoot(context.ledger, known) === threadRoot(context.ledger, entry),
-    );
-    if ((corrections.at(-1)?.id ?? '') !== saw) throw new Failure('seen-changed', `${at}.saw`);
+    const { last } = context.threads.correctionsOf(entry);
+    if ((last?.id ?? '') !== saw) throw new Failure('seen-changed', `${at}.saw`);
     return;
   }
   const duty = dutyOf(body);
   if (duty !== null && context.outstanding.get(duty)?.key !== saw)
     throw new Failure('seen-changed', `${at}.saw`);
-}
-
-function threadRoot(ledger: readonly Entry[], entry: Entry): string {
-  const { body } = entry;
-  if (body.kind !== 'amends' && body.kind !== 'voids') return entry.id;
-  const target = ledger.find(({ id }) => id === body.target);
-  return target ? threadRoot(ledger, target) : body.target;
 }

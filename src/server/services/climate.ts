@@ -6,7 +6,6 @@ import { HomeSeasons } from '../../core/climate/homeSeasons.ts';
 import { stationWeather } from '../../core/climate/stationWeather.ts';
 import type { Home } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
-import { lockLedger } from '../stores/entryStore.ts';
 import { updateClimate } from '../stores/homeStore.ts';
 import { rebuildHome } from './schedule.ts';
 
@@ -33,7 +32,6 @@ export async function setClimate(
   climate: Climate | null,
   today: CivilDate,
 ): Promise<void> {
-  await lockLedger(tx, home.id);
   await updateClimate(tx, home.id, climate);
   const { climate: _before, ...rest } = home;
   await rebuildHome(tx, climate === null ? rest : { ...rest, climate }, today);

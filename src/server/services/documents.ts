@@ -1,27 +1,19 @@
 import { createHash } from 'node:crypto';
-import type { DocumentBody, newDocumentSchema } from '../../contract/record.ts';
+import type { DOCUMENT_TYPES, DocumentBody, newDocumentSchema } from '../../contract/record.ts';
 import type { z } from 'zod';
 import type { Home } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
 import * as documents from '../stores/documentStore.ts';
-import { lockLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
+import { beginsAs } from './fileBeginnings.ts';
 import type { Writing } from './ledger.ts';
 
 const MOST_DOCUMENTS = 500;
 
-/** The first bytes by which a file shows that it is what it says; text shows by having no bytes that are none. */
-const BEGINNINGS: Readonly<Record<string, readonly number[]>> = {
-  'application/pdf': [0x25, 0x50, 0x44, 0x46],
-  'image/jpeg': [0xff, 0xd8, 0xff],
-  'image/png': [0x89, 0x50, 0x4e, 0x47],
-};
-
-function isWhatItSays(bytes: Buffer, type: string): boolean {
-  const beginning = BEGINNINGS[type];
-  return beginning ? beginning.every((byte, place) => bytes[place] === byte) : !bytes.includes(0);
-}
+/** A file shows by its first bytes that it is what it says; text by having no bytes that are none. */
+const isWhatItSays = (bytes: Buffer, type: (typeof DOCUMENT_TYPES)[number]): boolean =>
+  type === 'text/plain' ? !bytes.includes(0) : beginsAs(bytes, type);
 
 export const documentsOf = (tx: Tx, home: Home): Promise<DocumentBody[]> =>
   documents.listDocuments(tx, home.id);
@@ -39,7 +31,6 @@ export async function addDocument(
     .update(bytes)
     .update(JSON.stringify([asset, about]))
     .digest('hex');
-  await lockLedger(tx, home.id);
   const known = await documents.findDocument(tx, home.id, id);
   if (known && known.sha256 !== sha256) throw new Failure('id-taken', 'documentId');
   if (known) return known.body;

@@ -2,7 +2,6 @@ import type { HomeSummary, HouseBody } from '../../contract/schemas.ts';
 import type { Role } from '../../contract/access.ts';
 import type { Home, Person } from '../../core/house/house.ts';
 import { asPerson, type Database, type Tx } from '../db/database.ts';
-import { lockLedger } from '../stores/entryStore.ts';
 import * as homes from '../stores/homeStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { canonicalHash } from './chain.ts';
@@ -43,7 +42,6 @@ export async function houseOf(tx: Tx, home: HomeSummary): Promise<HouseBody> {
 
 /** Adds someone without an account, for entries to speak of. */
 export async function addPerson(tx: Tx, home: Home, person: Person): Promise<void> {
-  await lockLedger(tx, home.id);
   const known = (await homes.listPeople(tx, home.id)).find(({ id }) => id === person.id);
   if (known && known.name !== person.name) throw new Failure('id-taken', 'id');
   if (!known) await homes.insertPeople(tx, home.id, [person]);
@@ -71,6 +69,5 @@ export async function setMember(tx: Tx, home: Home, email: string, role: Role): 
 export async function eraseHome(tx: Tx, home: Home, typedName: string): Promise<void> {
   if (typedName !== home.name)
     throw new Failure('name-differs', 'name', { kind: 'name-differs', expected: home.name });
-  await lockLedger(tx, home.id);
   if (!(await homes.eraseHome(tx, home.id))) throw new Failure('not-allowed');
 }

@@ -30,7 +30,7 @@ export interface Draft extends NewEntry {
 
 /**
  * Appends entries in their order. An id sent before with the same content is the same entry again; with other content
- * it is a conflict. Answers with the entries as they stand and every schedule row they changed.
+ * it is a conflict. Answers with the entries as they stand and every schedule row they changed. The ledger must be locked.
  */
 export async function appendEntries(
   tx: Tx,
@@ -38,7 +38,6 @@ export async function appendEntries(
   sent: readonly NewEntry[],
   writing: Writing,
 ): Promise<Written> {
-  await entries.lockLedger(tx, home.id);
   const today = civilDateIn(home.zone, writing.now);
   const known = await knownEntries(tx, home.id, sent);
   const fresh = sent.filter(({ id }) => !known.has(id));

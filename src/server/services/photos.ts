@@ -1,12 +1,12 @@
 import { createHash } from 'node:crypto';
 import sharp, { type OutputInfo } from 'sharp';
-import { PHOTO_TYPES, type PhotoBody } from '../../contract/schemas.ts';
+import { PHOTO_TYPES, type PhotoBody } from '../../contract/photos.ts';
 import type { Home } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import * as photos from '../stores/photoStore.ts';
-import { lockLedger } from '../stores/entryStore.ts';
 import { Failure } from './failure.ts';
+import { beginsAs } from './fileBeginnings.ts';
 import type { Writing } from './ledger.ts';
 
 /** Pixels of the longer side that are kept: enough to read a rating plate by. */
@@ -23,47 +23,48 @@ export interface SentPhoto {
   readonly image: string;
 }
 
-/** Keeps a photo, turned upright, sized down and without anything the camera wrote into it. Sent twice, it is kept once. */
-export async function addPhoto(
-  tx: Tx,
-  home: Home,
-  id: string,
-  sent: SentPhoto,
-  { by, now }: Writing,
-): Promise<PhotoBody> {
+/** A photo as it is kept: upright, sized down and without anything the camera wrote into it. */
+export interface ReadyPhoto {
+  readonly jpeg: Buffer;
+  readonly width: number;
+  readonly height: number;
+  /** The hash of what was sent: sent again with other content it is a conflict. */
+  readonly sentSha256: string;
+}
+
+/** Reads a photo that was sent. It takes its time, so it is done before a transaction is begun. */
+export async function readPhoto(sent: SentPhoto): Promise<ReadyPhoto> {
   const bytes = Buffer.from(sent.image, 'base64');
   const sentSha256 = createHash('sha256')
     .update(bytes)
     .update(JSON.stringify([sent.asset ?? null, sent.caption]))
     .digest('hex');
-  await lockLedger(tx, home.id);
+  // Judged by its first bytes, before any of the readers of other formats has a look at it.
+  if (!PHOTO_TYPES.some((type) => beginsAs(bytes, type))) throw unreadable();
+  const { data, info } = await readImage(bytes);
+  return { jpeg: data, width: info.width, height: info.height, sentSha256 };
+}
+
+/** Keeps a photo that has been read. Sent twice, it is kept once. */
+export async function addPhoto(
+  tx: Tx,
+  home: Home,
+  id: string,
+  { asset, caption, ready }: Omit<SentPhoto, 'image'> & { readonly ready: ReadyPhoto },
+  { by, now }: Writing,
+): Promise<PhotoBody> {
+  const { sentSha256, ...image } = ready;
   const known = await photos.findPhoto(tx, home.id, id);
   if (known && known.sentSha256 !== sentSha256) throw new Failure('id-taken', 'photoId');
   if (known) return known.body;
-  if (sent.asset !== undefined) await mustHave(tx, home, sent.asset);
+  if (asset !== undefined) await mustHave(tx, home, asset);
   if ((await photos.countPhotos(tx, home.id)) >= MOST_PHOTOS)
     throw new Failure('too-many-photos', 'image', { kind: 'too-big', maximum: MOST_PHOTOS });
-  const { data, info } = await readImage(bytes);
-  const body = {
-    id,
-    asset: sent.asset ?? null,
-    caption: sent.caption,
-    width: info.width,
-    height: info.height,
-    by,
-  };
   const addedAt = new Date(now);
-  const { asset: assetId, by: byPerson, ...columns } = body;
-  await photos.insertPhoto(tx, {
-    ...columns,
-    homeId: home.id,
-    assetId,
-    byPerson,
-    sentSha256,
-    jpeg: data,
-    addedAt,
-  });
-  return { ...body, addedAt: addedAt.toISOString() };
+  const row = { id, caption, ...image, homeId: home.id, assetId: asset ?? null, byPerson: by };
+  await photos.insertPhoto(tx, { ...row, sentSha256, addedAt });
+  const { width, height } = image;
+  return { id, asset: asset ?? null, caption, width, height, by, addedAt: addedAt.toISOString() };
 }
 
 async function mustHave(tx: Tx, home: Home, asset: string): Promise<void> {
@@ -71,10 +72,11 @@ async function mustHave(tx: Tx, home: Home, asset: string): Promise<void> {
   if (!assets.some(({ id }) => id === asset)) throw new Failure('reference-unknown', 'asset');
 }
 
+const unreadable = (): Failure =>
+  new Failure('photo-unreadable', 'image', { kind: 'photo', options: [...FORMATS] });
+
 /** Whatever goes wrong with a file says only that it cannot be read: it came from outside. */
 async function readImage(bytes: Buffer): Promise<{ data: Buffer; info: OutputInfo }> {
-  const unreadable = (): Failure =>
-    new Failure('photo-unreadable', 'image', { kind: 'photo', options: [...FORMATS] });
   try {
     const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
     const { format } = await image.metadata();

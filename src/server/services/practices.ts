@@ -3,7 +3,6 @@ import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Practice } from '../../core/catalogue/practice.ts';
 import type { Home } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
-import { lockLedger } from '../stores/entryStore.ts';
 import { hidePractices, loadHouse, savePractices } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { rebuildHome } from './schedule.ts';
@@ -18,7 +17,6 @@ export async function savePractice(
 ): Promise<void> {
   if (practice.code !== code) throw new Failure('code-differs', 'practice.code');
   if (findPractice(code)) throw new Failure('id-taken', 'practice.code');
-  await lockLedger(tx, home.id);
   await savePractices(tx, home.id, [practice]);
   await rebuildHome(tx, home, today);
 }

@@ -1,7 +1,6 @@
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Home, Space } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
-import { lockLedger } from '../stores/entryStore.ts';
 import { loadHouse, placeAsset, saveSpace } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { rebuildHome } from './schedule.ts';
@@ -20,7 +19,6 @@ export async function putThing(
   where: { name: string; space: string | null; installed: CivilDate | null },
   today: CivilDate,
 ): Promise<void> {
-  await lockLedger(tx, home.id);
   const { spaces } = await loadHouse(tx, home);
   if (where.space !== null && !spaces.some((space) => space.id === where.space))
     throw new Failure('reference-unknown', 'space');

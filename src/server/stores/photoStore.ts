@@ -1,5 +1,5 @@
 import { and, asc, count, eq } from 'drizzle-orm';
-import type { PhotoBody } from '../../contract/schemas.ts';
+import type { PhotoBody } from '../../contract/photos.ts';
 import type { Tx } from '../db/database.ts';
 import { photo } from '../db/tables/index.ts';
 

@@ -1,6 +1,6 @@
 import { v7 as uuid } from 'uuid';
 import { ROUTES } from '../../contract/routes.ts';
-import { PHOTO_TYPES, type PhotoBody } from '../../contract/schemas.ts';
+import { PHOTO_TYPES, type PhotoBody } from '../../contract/photos.ts';
 import { addressOf, call } from '../api/client.ts';
 
 /** What the file field offers. */

@@ -1,9 +1,17 @@
 import { civilDateIn } from '../../../core/calendar/zone.ts';
-import { addPhoto, dropPhoto, imageOf, photosOf, placePhoto } from '../../services/photos.ts';
+import {
+  addPhoto,
+  dropPhoto,
+  imageOf,
+  photosOf,
+  placePhoto,
+  readPhoto,
+  type ReadyPhoto,
+} from '../../services/photos.ts';
 import { keepSpace, putThing } from '../../services/things.ts';
 import { knownOf, schoolsFor, trialOn, upkeepOn } from '../../services/upkeep.ts';
 import { saveWalk, walkOf } from '../../services/walk.ts';
-import { ImageAnswer, type Handlers } from '../context.ts';
+import { ImageAnswer, prepared, type Handlers } from '../context.ts';
 
 type Names =
   | 'known'
@@ -33,8 +41,11 @@ export const houseHandlers: Pick<Handlers, Names> = {
   walk: ({ tx, home }) => walkOf(tx, home),
   saveWalk: ({ services: { clock }, tx, home, body }) => saveWalk(tx, home, body.saw, body.state, clock()),
   photos: ({ tx, home }) => photosOf(tx, home),
-  addPhoto: ({ services: { clock }, tx, home, personId, params, body }) =>
-    addPhoto(tx, home, params.photoId, body, { by: personId, now: clock() }),
+  addPhoto: prepared<'addPhoto', ReadyPhoto>(
+    ({ body }) => readPhoto(body),
+    ({ services: { clock }, tx, home, personId, params, body, prepared: ready }) =>
+      addPhoto(tx, home, params.photoId, { ...body, ready }, { by: personId, now: clock() }),
+  ),
   photoImage: async ({ tx, home, params }) => new ImageAnswer(await imageOf(tx, home, params.photoId)),
   placePhoto: async ({ tx, home, params, body }) => {
     await placePhoto(tx, home, params.photoId, body.asset);

@@ -2,7 +2,8 @@
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { PhotoBody, UpkeepBody } from '../../../contract/schemas.ts';
+import type { PhotoBody } from '../../../contract/photos.ts';
+import type { UpkeepBody } from '../../../contract/schemas.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { addressOf, call } from '../../api/client.ts';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import PhotoThumb from '../../components/PhotoThumb.vue';
-import type { HouseBody, PhotoBody } from '../../../contract/schemas.ts';
+import type { PhotoBody } from '../../../contract/photos.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';

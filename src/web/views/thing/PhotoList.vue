@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import TextField from '../../components/TextField.vue';
 import PhotoField from '../../components/PhotoField.vue';
 import PhotoThumb from '../../components/PhotoThumb.vue';
-import type { PhotoBody } from '../../../contract/schemas.ts';
+import type { PhotoBody } from '../../../contract/photos.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';

@@ -2,7 +2,8 @@
 import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { KnownBody, PhotoBody, SeriesBody } from '../../../contract/schemas.ts';
+import type { PhotoBody } from '../../../contract/photos.ts';
+import type { KnownBody, SeriesBody } from '../../../contract/schemas.ts';
 import { ageingOf } from '../../../core/house/expectedLife.ts';
 import { rootsOf, type Asset } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
