@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { houseFileSchema, type HouseFile } from '../src/core/formats/houseFile.ts';
+import { houseFileSchema } from '../src/core/formats/houseFile.ts';
+import type { HouseFile } from '../src/core/formats/houseFileShape.ts';
 
 /** A house with so many duties of every kind of rule: the example that has them all, over and over, each copy with its record. */
 export function manyDuties(count: number): HouseFile {

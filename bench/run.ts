@@ -1,3 +1,4 @@
+import { benchCorrections } from './corrections.ts';
 import { benchDueDates } from './dueDates.ts';
 import { benchDueRoute } from './dueRoute.ts';
 import { benchInitialScript } from './initialScript.ts';
@@ -11,6 +12,7 @@ console.table([
   ...benchYearAhead(),
   ...(await benchDueRoute()),
   ...(await benchLedgerPage()),
+  ...(await benchCorrections()),
   ...(await benchInitialScript()),
   ...(await benchRebuild()),
 ]);

@@ -97,7 +97,7 @@ export async function newHome(
   const { post, cookie } = poster(address);
   await post('/api/sign-up', {
     name: 'Bench',
-    email: 'bench@example.org',
+    email: `${uuid()}@example.org`,
     password: 'a long enough password',
   });
   const homeId = uuid();

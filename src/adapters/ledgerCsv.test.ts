@@ -166,6 +166,36 @@ describe('a ledger as a table', () => {
     expect(entries).toHaveLength(1);
   });
 
+  it.each(['0x10', '1e3', '1,200', '1.200,50', '1,200.50', 'NaN', 'Infinity', '--5'])(
+    'the number %s is refused by row and column: in a table it could mean two things',
+    (cost) => {
+      const row = { date: '2026-11-01', kind: 'bought', supply: 'filter-panel', quantity: '1', cost };
+      const { problems } = entriesOfRows([{ ...row, cost: '12,40' }, row], HOME, DAY, () => `${ID}2`);
+      expect(problems).toEqual([{ row: 2, column: 'cost', problem: 'number', value: cost }]);
+    },
+  );
+
+  it('a number too small or too large to be written without an exponent comes back all the same', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(1e-7, 1.5e-9, 1e21, 123_456_789), (value) => {
+        const body = { kind: 'reading', asset: 'a', measure: 'm', value, unit: 'h' } as const;
+        const [row] = readLedgerCsv(out([{ id: `${ID}1`, date: DAY, body }], HOME)).rows;
+        expect(row?.['value']).toMatch(/^[\d.]+$/);
+      }),
+    );
+  });
+
+  it('a quotation mark that is never closed is told by its row, and so are cells past the last column', () => {
+    const unclosed =
+      'date,kind,note\n2026-11-01,note,fine\n2026-11-02,note,"never closed\n2026-11-03,note,z\n';
+    expect(readLedgerCsv(unclosed).problems).toEqual([
+      { row: 2, column: 'note', problem: 'quotes', value: 'never closed' },
+    ]);
+    expect(readLedgerCsv('date,kind,note\n2026-11-01,note,a,b,c\n').problems).toEqual([
+      { row: 1, column: '4', problem: 'surplus', value: 'b' },
+    ]);
+  });
+
   it('a file without its needed columns says which', () => {
     expect(readLedgerCsv('day,what\n1,2\n').missing).toEqual(['date', 'kind']);
   });

@@ -1,11 +1,13 @@
 import Papa from 'papaparse';
-import { LEDGER_COLUMNS, type LedgerRow } from '../core/formats/ledgerCsv.ts';
+import { LEDGER_COLUMNS, type LedgerRow, type RowProblem } from '../core/formats/ledgerCsv.ts';
 
 /** A table of a ledger as it was read: its rows, or which of its columns is not known here. */
 export interface LedgerTable {
   readonly rows: readonly Partial<Record<string, string>>[];
-  /** Columns that are missing, though no table can do without them; or what cannot be parsed. */
+  /** Columns that are missing, though no table can do without them. */
   readonly missing: readonly string[];
+  /** Rows that cannot be taken apart: a quote that is never closed, more cells than there are columns. */
+  readonly problems: readonly RowProblem[];
 }
 
 /** Columns without which no row means anything. */
@@ -25,11 +27,29 @@ export const writeLedgerCsv = (rows: readonly LedgerRow[]): string => {
 
 /** Reads CSV with a head; comma, semicolon or tab, whatever it uses. */
 export function readLedgerCsv(text: string): LedgerTable {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+  const { data, meta, errors } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (head) => head.trim().toLowerCase(),
     transform: unguarded,
   });
-  return { rows: data, missing: NEEDED.filter((column) => !(meta.fields ?? []).includes(column)) };
+  const columns = meta.fields ?? [];
+  return {
+    rows: data,
+    missing: NEEDED.filter((column) => !columns.includes(column)),
+    problems: errors.flatMap(({ type, code, row = 0 }): RowProblem[] => {
+      if (code === 'TooManyFields') {
+        const [first = ''] = (data[row] as { __parsed_extra?: string[] }).__parsed_extra ?? [];
+        return [{ row: row + 1, column: String(columns.length + 1), problem: 'surplus', value: first }];
+      }
+      if (type !== 'Quotes') return [];
+      // Here the parser counts the head as a row. A quote swallows all that comes after it: it stands in what the row has last.
+      const cells = data[row - 1] ?? {};
+      const column = Object.keys(cells).at(-1) ?? '';
+      return [{ row, column, problem: 'quotes', value: beginning(cells[column] ?? '') }];
+    }),
+  };
 }
+
+/** Enough of a cell to find it by. */
+const beginning = (cell: string): string => cell.split('\n', 1)[0]?.slice(0, 40) ?? '';

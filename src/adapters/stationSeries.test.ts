@@ -93,10 +93,59 @@ describe('a daily station file', () => {
       'YY000002',
     ],
     ['a line cut short', '"XX000001"', 'columns', 'DATE', 'XX000001'],
+    [
+      'a value in another base',
+      '"XX000001","2000-08-05","1","1","1","F","0","","0x64","","50",""',
+      'value',
+      'TMAX',
+      '0x64',
+    ],
+    [
+      'a value with an exponent',
+      '"XX000001","2000-08-05","1","1","1","F","0","","1e2","","50",""',
+      'value',
+      'TMAX',
+      '1e2',
+    ],
+    [
+      'a place beyond the pole',
+      '"XX000001","2000-08-05","1","181","1","F","0","","100","","50",""',
+      'place',
+      'LONGITUDE',
+      '181',
+    ],
+    [
+      'cells past the last column',
+      `${dayLines[4]},"x"`,
+      'columns',
+      'DATE',
+      `${dayLines[4]},x`.replaceAll('"', '').slice(0, 60),
+    ],
   ])('%s refuses the whole file, by row and column', (_what, line, code, column, value) => {
     expect(readStationFile(withLine(6, line), 'north')).toEqual({
       ok: false,
       error: { code: 'rows', problems: [{ code, row: 6, column, value }], total: 1 },
+    });
+  });
+
+  test('a station beyond the pole is refused, one whose place nobody knows is not', () => {
+    const placed = (latitude: string) =>
+      byDay(dayLines.map((line) => line.replace('"37.9"', `"${latitude}"`)));
+    expect(readStationFile(placed('-999.9'), 'north')).toMatchObject({ ok: true });
+    const read = readStationFile(placed('97.9'), 'north');
+    expect(read.ok ? null : read.error).toMatchObject({
+      problems: expect.arrayContaining([
+        { code: 'place', row: 2, column: 'LATITUDE', value: '97.9' },
+      ]) as unknown,
+    });
+  });
+
+  test('a quotation mark that is never closed refuses the file by its line', () => {
+    const read = readStationFile(withLine(dayLines.length + 1, '"XX000001","2012-07-31","1'), 'north');
+    expect(read.ok ? null : read.error).toMatchObject({
+      problems: expect.arrayContaining([
+        { code: 'quotes', row: dayLines.length + 1, column: '', value: '' },
+      ]) as unknown,
     });
   });
 

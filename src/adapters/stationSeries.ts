@@ -13,8 +13,9 @@ export interface StationFile {
 
 /** Reads a daily station file and works out its climate. Nothing is kept of a file with a bad row. */
 export function readStationFile(text: string, hemisphere: Hemisphere): Result<StationFile, StationFileFault> {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
-  const read = readGhcnDaily(data);
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const unclosed = errors.flatMap(({ type, row = 0 }) => (type === 'Quotes' ? [row + 1] : []));
+  const read = readGhcnDaily(data, unclosed);
   if (!read.ok) return read;
   const climate = climateFromDays(read.value.series, hemisphere);
   return climate.ok ? ok({ climate: climate.value, flagged: read.value.flagged }) : fail(climate.error);

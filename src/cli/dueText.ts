@@ -1,6 +1,6 @@
 import type { CivilDate } from '../core/calendar/civilDate.ts';
 import type { DueItem } from '../core/formats/dueReport.ts';
-import type { HouseFile } from '../core/formats/houseFile.ts';
+import type { HouseFile } from '../core/formats/houseFileShape.ts';
 import type { FindPractice } from '../core/house/timingOf.ts';
 import { formatsFor } from '../locales/format.ts';
 import { plainTranslate } from '../locales/plain.ts';

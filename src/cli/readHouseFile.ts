@@ -1,8 +1,11 @@
 import { readFileSync } from 'node:fs';
 import type { z } from 'zod';
 import { pathText, problemOf } from '../contract/errors.ts';
-import { finderWith } from '../core/catalogue/catalogue.ts';
-import { houseFileSchema, unknownPractices, type HouseFile } from '../core/formats/houseFile.ts';
+import { MOST_DEPTH, pathTooDeep } from '../contract/depth.ts';
+import { findPractice } from '../core/catalogue/catalogue.ts';
+import { practiceFaults } from '../core/formats/houseFaults.ts';
+import { houseFileSchema } from '../core/formats/houseFile.ts';
+import type { HouseFile } from '../core/formats/houseFileShape.ts';
 import { problemText } from '../locales/problemText.ts';
 import { BadInput, say } from './complain.ts';
 
@@ -10,12 +13,18 @@ const MOST_FAULTS = 20;
 
 /** Reads and checks a house file; every fault is told by its path in the file and what would be right there. */
 export function readHouseFile(file: string): HouseFile {
-  const parsed = houseFileSchema.safeParse(readJson(file));
+  const json = readJson(file);
+  const tooDeep = pathTooDeep(json);
+  if (tooDeep !== null) {
+    const problem = problemText(say, { kind: 'too-deep', maximum: MOST_DEPTH });
+    throw new BadInput([say('cli.fault', { file, path: tooDeep, problem })]);
+  }
+  const parsed = houseFileSchema.safeParse(json);
   if (parsed.success) {
-    const [unknown] = unknownPractices(parsed.data, finderWith(parsed.data.practices ?? []));
-    if (!unknown) return parsed.data;
+    const [fault] = practiceFaults(parsed.data, findPractice);
+    if (!fault) return parsed.data;
     throw new BadInput([
-      say('cli.fault', { file, path: pathText(unknown.path), problem: say(`problem.${unknown.problem}`) }),
+      say('cli.fault', { file, path: pathText(fault.path), problem: say(`problem.${fault.problem}`) }),
     ]);
   }
   const { issues } = parsed.error;

@@ -32,6 +32,9 @@ export interface RunningCluster extends Cluster {
 /** Socket paths must be short, so they do not stand in the data folder. */
 const SOCKETS = '/tmp/salt-pg-';
 
+/** Failed statements are told to whoever sent them; PostgreSQL's own log would hold their texts, and fill a full disk further. */
+const QUIET = '-c log_min_messages=log -c log_min_error_statement=panic -c log_error_verbosity=terse';
+
 const isRoot = process.getuid?.() === 0;
 
 /** The newest PostgreSQL that Debian's packages put on this machine. */
@@ -104,7 +107,7 @@ export async function startCluster(cluster: Cluster, extra = ''): Promise<Runnin
     giveToServerUser(sockets);
     await startServer(
       cluster,
-      `-c listen_addresses=127.0.0.1 -p ${port} -c unix_socket_directories=${sockets} ${extra}`,
+      `-c listen_addresses=127.0.0.1 -p ${port} -c unix_socket_directories=${sockets} ${QUIET} ${extra}`,
     );
   }
   const password = encodeURIComponent(cluster.superuserPassword);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { houseFileSchema } from '../core/formats/houseFile.ts';
+import { houseFileShape } from '../core/formats/houseFileShape.ts';
 import { codeSchema } from '../core/schedule/rule.ts';
 import type { Permission } from './access.ts';
 import { uuidSchema } from './basics.ts';
@@ -206,7 +206,7 @@ export const ROUTES = {
   addPerson: route('POST', '/api/homes/:homeId/people', 'write', home(s.newPersonSchema, done)),
   members: route('GET', '/api/homes/:homeId/members', 'read', home(nothing, z.array(s.memberSchema))),
   setMember: route('PUT', '/api/homes/:homeId/members', 'own', home(s.setMemberSchema, done)),
-  houseFile: route('GET', '/api/homes/:homeId/house-file', 'read', home(nothing, houseFileSchema)),
+  houseFile: route('GET', '/api/homes/:homeId/house-file', 'read', home(nothing, houseFileShape)),
   eraseHome: route('DELETE', '/api/homes/:homeId', 'own', home(s.eraseHomeSchema, done)),
 } as const satisfies Record<string, RouteSpec>;
 

@@ -1,7 +1,7 @@
 import { civil, daysBetween, toCivilDate, toDay, type CivilDate } from '../core/calendar/civilDate.ts';
 import { PRACTICES } from '../core/catalogue/catalogue.ts';
 import { planFor } from '../core/catalogue/planFor.ts';
-import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../core/formats/houseFile.ts';
+import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../core/formats/houseFileShape.ts';
 import type { FactValue } from '../core/house/factValue.ts';
 import type { Asset, Duty } from '../core/house/house.ts';
 import type { Entry, EntryBody } from '../core/ledger/entry.ts';

@@ -1,7 +1,8 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { around } from '../support/surroundings.ts';
-import { houseFileSchema, type HouseFile } from '../../src/core/formats/houseFile.ts';
+import { houseFileSchema } from '../../src/core/formats/houseFile.ts';
+import { type HouseFile } from '../../src/core/formats/houseFileShape.ts';
 import { dueReport } from '../../src/core/formats/dueReport.ts';
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import { DEMO_HOMES } from '../../src/demo/data/homes.ts';

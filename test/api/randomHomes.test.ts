@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import type { HouseFile } from '../../src/core/formats/houseFile.ts';
-import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, houseFileSchema } from '../../src/core/formats/houseFile.ts';
+import type { HouseFile } from '../../src/core/formats/houseFileShape.ts';
+import { houseFileSchema } from '../../src/core/formats/houseFile.ts';
+import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION } from '../../src/core/formats/houseFileShape.ts';
 import { dueReport } from '../../src/core/formats/dueReport.ts';
 import { civilDateIn } from '../../src/core/calendar/zone.ts';
 import type { EntryBody } from '../../src/core/ledger/entry.ts';

@@ -1,6 +1,6 @@
 import { Client } from 'pg';
 import { inject } from 'vitest';
-import { urlsOf, type DatabaseUrls } from '../../src/server/db/setup.ts';
+import { settleRights, urlsOf, type DatabaseUrls } from '../../src/server/db/setup.ts';
 import { PASSWORDS, TEMPLATE } from './fixed.ts';
 
 let made = 0;
@@ -11,7 +11,14 @@ export async function freshDatabase(template = TEMPLATE): Promise<DatabaseUrls &
   const name = `t_${process.pid}_${made}_${Date.now().toString(36)}`;
   const admin = new URL(inject('adminUrl'));
   admin.pathname = '/postgres';
-  await query(admin.href, `CREATE DATABASE ${name} TEMPLATE ${template}`);
+  const client = new Client({ connectionString: admin.href });
+  await client.connect();
+  try {
+    await client.query(`CREATE DATABASE ${name} TEMPLATE ${template}`);
+    await settleRights(client, name);
+  } finally {
+    await client.end();
+  }
   admin.pathname = `/${name}`;
   return { ...urlsOf(admin.href, PASSWORDS), admin: admin.href };
 }
@@ -23,9 +30,8 @@ export async function query(url: string, text: string, person?: string): Promise
   try {
     await client.query('BEGIN');
     if (person !== undefined) await client.query("SELECT set_config('salt.person', $1, true)", [person]);
-    if (text.startsWith('CREATE DATABASE')) await client.query('ROLLBACK');
     const { rows } = await client.query<Record<string, unknown>>(text);
-    if (!text.startsWith('CREATE DATABASE')) await client.query('COMMIT');
+    await client.query('COMMIT');
     return rows;
   } finally {
     await client.end();

@@ -4,7 +4,7 @@ import { fail, ok, type Result } from '../result.ts';
 
 /** One thing wrong with a row of a station file; `row` counts lines from 1. */
 export interface RowProblem {
-  readonly code: 'columns' | 'date' | 'value' | 'station';
+  readonly code: 'columns' | 'date' | 'value' | 'station' | 'place' | 'quotes';
   readonly row: number;
   readonly column: string;
   readonly value: string;
@@ -35,16 +35,28 @@ const RANGES: Readonly<Record<Element, readonly [number, number]>> = {
   PRCP: [0, 20_000],
 };
 const MISSING = new Set(['', '9999', '-9999']);
+/** Nothing but digits: no other base, exponent or grouping. */
+const WHOLE = /^[-+]?\d+$/;
+const DECIMAL = /^[-+]?\d+(\.\d+)?$/;
+
+/** Where on Earth a station can stand: degrees, and metres. */
+const PLACES = { LATITUDE: [-90, 90], LONGITUDE: [-180, 180], ELEVATION: [-500, 9_000] } as const;
+/** How the format writes an elevation or a position nobody knows. */
+const UNKNOWN_PLACE = /^-99+(\.9*)?$/;
 
 /**
  * Reads the rows of a daily station file in the GHCN-Daily CSV layouts: one line a day with a header (`STATION,DATE,…,TMAX,TMAX_ATTRIBUTES,…`), or one line a
  * value without (`ID,YYYYMMDD,ELEMENT,VALUE,MFLAG,QFLAG,SFLAG,TIME`). Values are tenths of °C and mm. A value with a quality flag is left out, as are days and values
- * that are missing; a row that cannot be read refuses the file, by row and column.
+ * that are missing; a row that cannot be read refuses the file, by row and column. `unclosed`: lines with a quotation mark that is never closed.
  */
-export function readGhcnDaily(rows: readonly (readonly string[])[]): Result<ReadSeries, SeriesFault> {
+export function readGhcnDaily(
+  rows: readonly (readonly string[])[],
+  unclosed: readonly number[] = [],
+): Result<ReadSeries, SeriesFault> {
   const [first] = rows;
   if (!first) return fail({ code: 'empty' });
   const reading = new Reading();
+  for (const row of unclosed) reading.unclosed(row);
   if (first.some((cell) => cell.trim().toUpperCase() === 'DATE')) reading.byDay(first, rows.slice(1));
   else reading.byValue(rows);
   return reading.finish();
@@ -64,6 +76,11 @@ class Reading {
   private latitude: number | null = null;
   private elevation: number | null = null;
 
+  /** A quotation mark that is never closed: the line it stands in, from 1. */
+  unclosed(row: number): void {
+    this.tell(row, 'quotes', '', '');
+  }
+
   /** A line a day; the header names the columns. */
   byDay(header: readonly string[], rows: readonly (readonly string[])[]): void {
     const at = new Map(header.map((name, index) => [name.trim().toUpperCase(), index]));
@@ -71,15 +88,16 @@ class Reading {
     if (!ELEMENTS.some((element) => at.has(element))) this.tell(1, 'columns', 'TMIN', header.join(','));
     rows.forEach((row, index) => {
       const line = index + 2;
-      if (row.length < header.length / 2) {
+      if (row.length < header.length / 2 || row.length > header.length) {
         this.tell(line, 'columns', 'DATE', row.join(','));
         return;
       }
       const day = this.day(cell(row, 'DATE'), line, 'DATE');
       if (day === null || !this.sameStation(cell(row, 'STATION'), line, 'STATION')) return;
       this.name ??= cell(row, 'NAME') || null;
-      this.latitude ??= numberOr(cell(row, 'LATITUDE'));
-      this.elevation ??= numberOr(cell(row, 'ELEVATION'));
+      this.latitude ??= this.place(cell(row, 'LATITUDE'), line, 'LATITUDE');
+      this.place(cell(row, 'LONGITUDE'), line, 'LONGITUDE');
+      this.elevation ??= this.place(cell(row, 'ELEVATION'), line, 'ELEVATION');
       for (const element of ELEMENTS) {
         const flags = cell(row, `${element}_ATTRIBUTES`).split(',');
         this.take(element, day, cell(row, element), flags[1] ?? '', line);
@@ -94,7 +112,7 @@ class Reading {
       const [station = '', date = '', element = '', value = '', , quality = ''] = row.map((part) =>
         part.trim(),
       );
-      if (row.length < 4) {
+      if (row.length < 4 || row.length > 8) {
         this.tell(line, 'columns', 'ID', row.join(','));
         return;
       }
@@ -121,14 +139,24 @@ class Reading {
 
   private take(element: Element, day: DayNumber, text: string, quality: string, row: number): void {
     if (MISSING.has(text)) return;
-    const value = Number(text);
+    const value = WHOLE.test(text) ? Number(text) : NaN;
     const [least, most] = RANGES[element];
-    if (!Number.isInteger(value) || value < least || value > most) {
+    if (!(value >= least && value <= most)) {
       this.tell(row, 'value', element, text);
       return;
     }
     if (quality.trim() !== '') this.flagged += 1;
     else this.values[element].set(day, value / 10);
+  }
+
+  /** A part of where the station stands; null where it is not said. */
+  private place(text: string, row: number, column: keyof typeof PLACES): number | null {
+    if (text === '' || UNKNOWN_PLACE.test(text)) return null;
+    const value = DECIMAL.test(text) ? Number(text) : NaN;
+    const [least, most] = PLACES[column];
+    if (value >= least && value <= most) return value;
+    this.tell(row, 'place', column, text);
+    return null;
   }
 
   private day(text: string, row: number, column: string): DayNumber | null {
@@ -155,8 +183,3 @@ class Reading {
 
 const withDashes = (date: string): string =>
   /^\d{8}$/.test(date) ? `${date.slice(0, 4)}-${date.slice(4, 6)}-${date.slice(6)}` : date;
-
-function numberOr(text: string): number | null {
-  const value = Number(text);
-  return text === '' || !Number.isFinite(value) ? null : value;
-}

@@ -2,6 +2,7 @@ import { isCivilDate, type CivilDate } from '../calendar/civilDate.ts';
 import type { House, Person } from '../house/house.ts';
 import { entryBodySchema, type EntryBody } from '../ledger/entry.ts';
 import { idSchema } from '../ledger/id.ts';
+import { plainNumber, readPlainNumber } from '../units/plainNumber.ts';
 
 /** The columns of a ledger as a table, in their order. Things, tasks and people by the names a home knows them by. */
 export const LEDGER_COLUMNS = [
@@ -68,7 +69,10 @@ const EMPTY = Object.fromEntries(LEDGER_COLUMNS.map((column) => [column, ''])) a
   LedgerColumn,
   string
 >;
-const text = (value: unknown): string => (value === undefined || value === null ? '' : String(value));
+const text = (value: unknown): string => {
+  if (value === undefined || value === null) return '';
+  return typeof value === 'number' ? plainNumber(value) : String(value);
+};
 
 /** A line as a row of the table; null for kinds a table does not hold. */
 export function rowOfEntry({ id, date, body }: TableEntry, { house, digits }: TableHome): LedgerRow | null {
@@ -111,7 +115,7 @@ function stockOf(body: EntryBody): Pick<LedgerRow, 'supply' | 'quantity'> {
   const used = (body.kind === 'done' && body.used) || [];
   return {
     supply: used.map(({ supply }) => supply).join(BETWEEN),
-    quantity: used.map(({ quantity }) => quantity).join(BETWEEN),
+    quantity: used.map(({ quantity }) => plainNumber(quantity)).join(BETWEEN),
   };
 }
 
@@ -121,8 +125,19 @@ const BETWEEN = '; ';
 /** One thing wrong with a row; `row` counts lines of the table from 1, without its head. */
 export interface RowProblem {
   readonly row: number;
-  readonly column: LedgerColumn;
-  readonly problem: 'missing' | 'date' | 'future' | 'kind' | 'number' | 'unknown' | 'several' | 'invalid';
+  /** The name of the column, or the number of a cell past the last of them. */
+  readonly column: string;
+  readonly problem:
+    | 'missing'
+    | 'date'
+    | 'future'
+    | 'kind'
+    | 'number'
+    | 'unknown'
+    | 'several'
+    | 'invalid'
+    | 'quotes'
+    | 'surplus';
   readonly value: string;
 }
 
@@ -175,8 +190,8 @@ class RowReader {
   private number_(column: LedgerColumn, scale = 1): number | undefined | null {
     const said = this.at(column);
     if (said === '') return undefined;
-    const value = Number(said.replace(',', '.'));
-    return Number.isFinite(value) ? Math.round(value * scale * 1e9) / 1e9 : this.wrong(column, 'number');
+    const value = readPlainNumber(said);
+    return value === null ? this.wrong(column, 'number') : Math.round(value * scale * 1e9) / 1e9;
   }
 
   private named<T extends { readonly id: string }>(
@@ -288,9 +303,9 @@ class RowReader {
         .split(BETWEEN.trim())
         .map((part) => part.trim())
         .filter((part) => part !== '');
-    const [supplies, quantities] = [parts('supply'), parts('quantity').map(Number)];
+    const [supplies, quantities] = [parts('supply'), parts('quantity').map(readPlainNumber)];
     if (supplies.length === 0 && quantities.length === 0) return undefined;
-    if (supplies.length !== quantities.length || quantities.some((one) => !(one >= 0)))
+    if (supplies.length !== quantities.length || quantities.some((one) => one === null || one < 0))
       return this.wrong('quantity', quantities.length < supplies.length ? 'missing' : 'invalid');
     return supplies.map((supply, place) => ({ supply, quantity: quantities[place] ?? 0 }));
   }

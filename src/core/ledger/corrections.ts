@@ -105,11 +105,14 @@ export type CorrectionProblem =
   | { code: 'field-not-in-kind'; field: keyof Change; kind: EntryKind }
   | { code: 'date-in-future'; field: 'date'; today: CivilDate };
 
-/** Whether a correction may be written after a ledger; a problem names the field and what stands against it. */
+/**
+ * Whether a correction may be written after a ledger; a problem names the field and what stands against it. `today`: null where nobody
+ * can say which day it is.
+ */
 export function checkCorrection(
   ledger: Threads,
   correction: Extract<EntryBody, { kind: 'amends' | 'voids' }>,
-  today: CivilDate,
+  today: CivilDate | null,
 ): Result<Entry, CorrectionProblem> {
   const target = ledger.find(correction.target);
   if (!target) return fail({ code: 'target-unknown', field: 'target' });
@@ -124,6 +127,7 @@ export function checkCorrection(
   const { date, ...fields } = correction.change;
   const foreign = (Object.keys(fields) as (keyof Change)[]).find((field) => !amendable.includes(field));
   if (foreign) return fail({ code: 'field-not-in-kind', field: foreign, kind });
-  if (date !== undefined && date > today) return fail({ code: 'date-in-future', field: 'date', today });
+  if (date !== undefined && today !== null && date > today)
+    return fail({ code: 'date-in-future', field: 'date', today });
   return ok(target);
 }

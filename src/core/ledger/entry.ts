@@ -151,7 +151,10 @@ export const entrySchema = z
   .strictObject({
     id: idSchema,
     date: civilDateSchema,
-    stampedAt: z.iso.datetime({ precision: 3 }),
+    stampedAt: z.iso.datetime({ precision: 3 }).refine((at) => /^(19|2\d)/.test(at), {
+      params: { problem: 'years' },
+      message: 'must be from 1900 to 2999',
+    }),
     by: idSchema,
     batch: idSchema.optional(),
     body: entryBodySchema,

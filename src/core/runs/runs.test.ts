@@ -4,7 +4,7 @@ import { DEMO_HOMES } from '../../demo/data/homes.ts';
 import { demoHouse } from '../../demo/history.ts';
 import { civil, type CivilDate } from '../calendar/civilDate.ts';
 import { PRACTICES } from '../catalogue/catalogue.ts';
-import type { HouseFile } from '../formats/houseFile.ts';
+import type { HouseFile } from '../formats/houseFileShape.ts';
 import { knownHouse } from '../house/knownHouse.ts';
 import { entryBodySchema } from '../ledger/entry.ts';
 import { TRADES } from '../readings/verdict.ts';

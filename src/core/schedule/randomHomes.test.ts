@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
-import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, houseFileSchema } from '../formats/houseFile.ts';
+import { houseFileSchema } from '../formats/houseFile.ts';
+import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION } from '../formats/houseFileShape.ts';
 import { foretell } from './foretell.ts';
 import type { Occurrence } from './occurrence.ts';
 import { project, type DutyProjection, type HouseProjection } from './project.ts';

@@ -10,6 +10,8 @@ export const problems = {
       date: 'Line {row}, {column}: must be a real day, YYYY-MM-DD or YYYYMMDD, not “{value}”.',
       value:
         'Line {row}, {column}: must be whole tenths (of °C or mm) within what weather can be, not “{value}”.',
+      place: 'Line {row}, {column}: must be a place on Earth, in degrees or metres, not “{value}”.',
+      quotes: 'Line {row}: a quotation mark is not closed, or stands in the wrong place.',
       station: 'Line {row}, {column}: must be the same station as the lines before, not “{value}”.',
     },
   },
@@ -108,6 +110,7 @@ export const problems = {
     currency: 'must be three capital letters, such as USD',
     email: 'must be an e-mail address of at most 254 characters',
     'practice-unknown': 'must be the code of a practice in the catalogue, or of one in the file',
+    years: 'must be from 1900 to 2999',
     'partial-date': 'must be a year, month or day written YYYY, YYYY-MM or YYYY-MM-DD',
     'station-unknown': 'must be the code of one of the stations',
     'school-unknown': 'must be one of the schools',
@@ -135,6 +138,11 @@ export const problems = {
     cycle: 'must not lead back to itself',
     'adopted-twice': 'must be a duty that no earlier entry adopts',
     'not-adopted': 'must have an entry of kind "adopted", which says since when and on what terms',
+    'practice-taken': 'must be a code that the catalogue does not have',
+    'target-not-correctable': 'must be an entry of a kind that can be corrected so',
+    'target-voided': 'must be an entry that still stands',
+    'field-not-in-kind': 'must be a part that an entry of that kind has',
+    'fact-value': 'must be a value that this fact of this kind of asset can have',
     'two-successors': 'must be an asset that no other asset succeeds',
   },
 };

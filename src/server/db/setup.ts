@@ -68,13 +68,24 @@ async function createMissing(adminUrl: string, database: string, passwords: Role
     for (const part of ['owner', 'app'] as const) await ensureRole(client, ROLES[part], passwords[part]);
     const { rowCount } = await client.query('SELECT 1 FROM pg_database WHERE datname = $1', [database]);
     if (rowCount === 0) await client.query(`CREATE DATABASE ${escapeIdentifier(database)}`);
-    await client.query(`GRANT CONNECT, CREATE ON DATABASE ${escapeIdentifier(database)} TO ${ROLES.owner}`);
-    await client.query(`GRANT CONNECT ON DATABASE ${escapeIdentifier(database)} TO ${ROLES.app}`);
+    await settleRights(client, database);
   });
   await withClient(adminUrl, async (client) => {
+    await client.query('REVOKE CREATE ON SCHEMA public FROM PUBLIC');
     await client.query(`GRANT USAGE, CREATE ON SCHEMA public TO ${ROLES.owner}`);
     await client.query(`GRANT USAGE ON SCHEMA public TO ${ROLES.app}`);
   });
+}
+
+/**
+ * Who may do what with a database as a whole: nobody but the two roles may connect, and neither may make temporary tables, which could
+ * be taken for the real ones. A copy of a database does not have the rights of its template: they are settled again.
+ */
+export async function settleRights(admin: Client, database: string): Promise<void> {
+  const name = escapeIdentifier(database);
+  await admin.query(`REVOKE CONNECT, TEMPORARY ON DATABASE ${name} FROM PUBLIC`);
+  await admin.query(`GRANT CONNECT, CREATE ON DATABASE ${name} TO ${ROLES.owner}`);
+  await admin.query(`GRANT CONNECT ON DATABASE ${name} TO ${ROLES.app}`);
 }
 
 /** The passwords of record stand in the data folder; a role made by an earlier installation is brought in line with them. */

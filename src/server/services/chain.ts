@@ -1,6 +1,5 @@
 import { createHash } from 'node:crypto';
 import canonicalize from 'canonicalize';
-import type { Entry } from '../../core/ledger/entry.ts';
 
 /** SHA-256, in hex, of a value's canonical JSON (RFC 8785). */
 export function canonicalHash(value: unknown): string {
@@ -10,7 +9,7 @@ export function canonicalHash(value: unknown): string {
 }
 
 /** The hash that seals a line of a home's ledger to the line before it. */
-export function lineHash(homeId: string, seq: number, entry: Entry, prevHash: string): string {
+export function lineHash(homeId: string, seq: number, entry: unknown, prevHash: string): string {
   return canonicalHash({ homeId, seq, entry, prevHash });
 }
 
@@ -28,7 +27,7 @@ export function sentHash(sent: {
 /** The first number at which a ledger's chain does not hold, or null when it holds throughout. */
 export function firstBreak(
   homeId: string,
-  lines: readonly { seq: number; entry: Entry; prevHash: string; hash: string }[],
+  lines: readonly { seq: number; entry: unknown; prevHash: string; hash: string }[],
 ): number | null {
   let previous = '0'.repeat(64);
   for (const [index, { seq, entry, prevHash, hash }] of lines.entries()) {

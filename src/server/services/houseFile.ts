@@ -2,13 +2,9 @@ import { v7 as uuid } from 'uuid';
 import { pathText } from '../../contract/errors.ts';
 import { isCivilDate } from '../../core/calendar/civilDate.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
-import {
-  HOUSE_FILE_FORMAT,
-  HOUSE_FILE_VERSION,
-  unknownPractices,
-  type HouseFile,
-} from '../../core/formats/houseFile.ts';
-import { finderWith } from '../../core/catalogue/catalogue.ts';
+import { findPractice } from '../../core/catalogue/catalogue.ts';
+import { practiceFaults } from '../../core/formats/houseFaults.ts';
+import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../../core/formats/houseFileShape.ts';
 import type { Asset, Duty, Home } from '../../core/house/house.ts';
 import { dutyOf, mapReferences, referencesOf } from '../../core/ledger/references.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
@@ -61,8 +57,16 @@ export async function importHouse(tx: Tx, file: HouseFile, now: number): Promise
   const future = file.entries.findIndex(({ date }) => date > today);
   if (future >= 0)
     throw new Failure('date-in-future', `entries[${future}].date`, { kind: 'date-in-future', today });
-  const [unknown] = unknownPractices(file, finderWith(file.practices ?? []));
-  if (unknown) throw new Failure('practice-unknown', pathText(unknown.path));
+  const moved = file.entries.findIndex(
+    ({ body }) => body.kind === 'amends' && (body.change.date ?? today) > today,
+  );
+  if (moved >= 0)
+    throw new Failure('date-in-future', `entries[${moved}].body.change.date`, {
+      kind: 'date-in-future',
+      today,
+    });
+  const [fault] = practiceFaults(file, findPractice);
+  if (fault) throw new Failure('practice-unknown', pathText(fault.path), { kind: fault.problem });
   const rename = renaming();
   const home: Home = { ...file.home, id: rename(file.home.id) };
   if (!(await insertHome(tx, home))) throw new Failure('id-taken', 'home.id');

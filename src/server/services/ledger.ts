@@ -7,6 +7,7 @@ import type { Home } from '../../core/house/house.ts';
 import type { Entry, EntryKind } from '../../core/ledger/entry.ts';
 import { matches, type LedgerFilter } from '../../core/ledger/filter.ts';
 import { applyCorrections } from '../../core/ledger/corrections.ts';
+import { correctedBy } from '../../core/ledger/threads.ts';
 import type { Tx } from '../db/database.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import * as entries from '../stores/entryStore.ts';
@@ -14,6 +15,7 @@ import type { PageFilter, SequencedEntry } from '../stores/entryStore.ts';
 import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
+import { mapInPortions } from '../portions.ts';
 import { refreshHouse, surroundingsOf } from './schedule.ts';
 
 /** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
@@ -44,9 +46,10 @@ export async function appendEntries(
   // What serves to judge the new entries serves to project from them and the known ones.
   const context = await loadCheckContext(tx, home, today);
   const stampedAt = new Date(writing.now).toISOString();
-  const drafts = fresh.map((item) => {
+  const placeOf = new Map(sent.map(({ id }, index) => [id, index]));
+  const drafts = await mapInPortions(fresh, (item) => {
     const draft: Draft = { ...item, by: writing.by, stampedAt };
-    checkNewEntry(context, draft, `entries[${sent.indexOf(item)}]`);
+    checkNewEntry(context, draft, `entries[${placeOf.get(item.id)}]`);
     return draft;
   });
   const written = await writeDrafts(tx, home.id, drafts, context.dutyOfEntry);
@@ -72,14 +75,15 @@ async function knownEntries(
     homeId,
     sent.map(({ id }) => id),
   );
+  const byId = new Map(rows.map((row) => [row.id, row]));
   const seen = new Set<string>();
   sent.forEach((item, index) => {
-    const row = rows.find(({ id }) => id === item.id);
+    const row = byId.get(item.id);
     const differs = row !== undefined && row.sentHash !== sentHash(item);
     if (differs || seen.has(item.id)) throw new Failure('id-taken', `entries[${index}].id`);
     seen.add(item.id);
   });
-  return new Map(rows.map((row) => [row.id, row]));
+  return byId;
 }
 
 /** Numbers, seals and writes entries that have been checked. The ledger must be locked. */
@@ -90,13 +94,13 @@ export async function writeDrafts(
   dutyOfEntry: CheckContext['dutyOfEntry'],
 ): Promise<SequencedEntry[]> {
   let { seq, hash: prevHash } = await entries.lastLine(tx, homeId);
-  const rows: entries.NewRow[] = [];
   const written: SequencedEntry[] = [];
-  for (const { saw: _saw, ...entry } of drafts) {
+  const rows = await mapInPortions(drafts, ({ saw: _saw, ...entry }): entries.NewRow => {
     seq += 1;
-    const hash = lineHash(homeId, seq, entry, prevHash);
-    const target = entry.body.kind === 'amends' || entry.body.kind === 'voids' ? entry.body.target : null;
-    rows.push({
+    const before = prevHash;
+    prevHash = lineHash(homeId, seq, entry, before);
+    written.push({ ...entry, seq });
+    return {
       homeId,
       id: entry.id,
       seq,
@@ -107,16 +111,21 @@ export async function writeDrafts(
       kind: entry.body.kind,
       body: entry.body,
       dutyId: dutyOfEntry(entry),
-      targetId: target,
+      targetId: correctedBy(entry),
       sentHash: sentHash(entry),
-      prevHash,
-      hash,
-    });
-    written.push({ ...entry, seq });
-    prevHash = hash;
-  }
-  await entries.insertEntries(tx, rows);
+      prevHash: before,
+      hash: prevHash,
+    };
+  });
+  await entries.insertEntries(tx, rows, mustBeSealed);
   return written;
+}
+
+/** What was stored must be what was sealed: else the chain would be broken from the start. */
+function mustBeSealed(rows: readonly entries.StoredLine[]): void {
+  for (const row of rows)
+    if (lineHash(row.homeId, row.seq, entries.entryAsStored(row), row.prevHash) !== row.hash)
+      throw new Error(`line ${row.seq} was stored other than it was written`);
 }
 
 type PageQuery = { before?: number | undefined; limit: number } & PageFilter;
@@ -172,7 +181,9 @@ function threadLines(page: readonly SequencedEntry[], threads: readonly Sequence
     if (body.kind !== 'amends' && body.kind !== 'voids') continue;
     const root = rootOf.get(body.target) ?? body.target;
     rootOf.set(item.id, root);
-    corrections.set(root, [...(corrections.get(root) ?? []), item]);
+    const known = corrections.get(root);
+    if (known) known.push(item);
+    else corrections.set(root, [item]);
   }
   return page.map((item) => {
     const { date, body, voidedBy } = standing.get(item.id) ?? { ...item, voidedBy: null };

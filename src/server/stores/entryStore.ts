@@ -3,6 +3,8 @@ import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { entryBodySchema, entrySchema, type Entry } from '../../core/ledger/entry.ts';
 import type { Tx } from '../db/database.ts';
 import { entry } from '../db/tables/index.ts';
+import { mapInPortions } from '../portions.ts';
+import { inPortions } from './rows.ts';
 
 /** An entry with its number in the home's ledger, counted from 1. */
 export type SequencedEntry = Entry & { readonly seq: number };
@@ -59,17 +61,56 @@ export async function findByIds(tx: Tx, homeId: string, ids: readonly string[]):
     .where(and(eq(entry.homeId, homeId), inArray(entry.id, [...ids])));
 }
 
-const ROWS_PER_INSERT = 1_000;
+/** Writes lines and hands back each as it was stored. */
+export async function insertEntries(
+  tx: Tx,
+  rows: readonly NewRow[],
+  stored: (lines: readonly StoredLine[]) => void,
+): Promise<void> {
+  await inPortions(rows, async (some) => {
+    // One parameter for all of them: a parameter for every column of every row costs most of the time.
+    const written = await tx.execute<StoredLine>(sql`
+      INSERT INTO entry (home_id, id, seq, date, stamped_at, by_person, batch, kind, body, duty_id, target_id, sent_hash, prev_hash, hash)
+      SELECT "homeId", id, seq, date, "stampedAt", "byPerson", batch, kind, body, "dutyId", "targetId", "sentHash", "prevHash", hash
+      FROM jsonb_to_recordset(${JSON.stringify(some)}::jsonb) AS row ("homeId" uuid, id uuid, seq integer, date date, "stampedAt" timestamptz,
+        "byPerson" uuid, batch uuid, kind text, body jsonb, "dutyId" uuid, "targetId" uuid, "sentHash" text, "prevHash" text, hash text)
+      ORDER BY seq
+      RETURNING home_id AS "homeId", id, seq, date::text AS date, stamped_at AS "stampedAt", by_person AS "byPerson", batch, body,
+        prev_hash AS "prevHash", hash`);
+    stored(written.rows);
+  });
+}
 
-export async function insertEntries(tx: Tx, rows: readonly NewRow[]): Promise<void> {
-  for (let from = 0; from < rows.length; from += ROWS_PER_INSERT) {
-    await tx.insert(entry).values(rows.slice(from, from + ROWS_PER_INSERT));
-  }
+/** A line as it was stored, as far as it is sealed. */
+export interface StoredLine extends Record<string, unknown> {
+  readonly homeId: string;
+  readonly id: string;
+  readonly seq: number;
+  readonly date: string;
+  readonly stampedAt: Date | string;
+  readonly byPerson: string;
+  readonly batch: string | null;
+  readonly body: unknown;
+  readonly prevHash: string;
+  readonly hash: string;
+}
+
+/** What a stored line says, as it was sealed; not judged. */
+export function entryAsStored({
+  id,
+  date,
+  stampedAt,
+  byPerson,
+  batch,
+  body,
+}: Pick<StoredLine, 'id' | 'date' | 'stampedAt' | 'byPerson' | 'batch' | 'body'>): unknown {
+  const stamped = new Date(stampedAt).toISOString();
+  return { id, date, stampedAt: stamped, by: byPerson, ...(batch !== null && { batch }), body };
 }
 
 const inSequence = async (tx: Tx, where: SQL | undefined): Promise<SequencedEntry[]> => {
   const rows = await tx.select(lineColumns).from(entry).where(where).orderBy(asc(entry.seq));
-  return rows.map(toEntry);
+  return mapInPortions(rows, toEntry);
 };
 
 /** The whole ledger in sequence. */

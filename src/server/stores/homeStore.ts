@@ -6,7 +6,7 @@ import type { HomeSummary, memberSchema } from '../../contract/schemas.ts';
 import type { Home, Person } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
 import { home, homePerson, membership } from '../db/tables/index.ts';
-import { oneRow } from './rows.ts';
+import { inPortions, oneRow } from './rows.ts';
 
 const summaryColumns = {
   id: home.homeId,
@@ -74,9 +74,8 @@ export function listPeople(tx: Tx, homeId: string): Promise<Person[]> {
 
 /** Adds people without accounts; one already there stays as it is. */
 export async function insertPeople(tx: Tx, homeId: string, people: readonly Person[]): Promise<void> {
-  if (people.length === 0) return;
   const rows = people.map(({ id, name }) => ({ homeId, personId: id, name }));
-  await tx.insert(homePerson).values(rows).onConflictDoNothing();
+  await inPortions(rows, (some) => tx.insert(homePerson).values(some).onConflictDoNothing());
 }
 
 export function listMembers(tx: Tx, homeId: string): Promise<z.infer<typeof memberSchema>[]> {

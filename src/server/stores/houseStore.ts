@@ -1,4 +1,4 @@
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, sql } from 'drizzle-orm';
 import {
   assetSchema,
   dutyPracticeSchema,
@@ -13,7 +13,7 @@ import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Tx } from '../db/database.ts';
 import { practiceSchema, type Practice } from '../../core/catalogue/practice.ts';
 import { asset, assetServes, duty, homePractice, space } from '../db/tables/index.ts';
-import { withoutNulls } from './rows.ts';
+import { inPortions, withoutNulls } from './rows.ts';
 
 /** Spaces, assets and duties of a home, each in the order they were made. */
 export async function loadHouse(tx: Tx, home: Home): Promise<House> {
@@ -26,6 +26,8 @@ export async function loadHouse(tx: Tx, home: Home): Promise<House> {
     .orderBy(asc(assetServes.servesId));
   const duties = await loadDuties(tx, home.id);
   const own = await loadPractices(tx, home.id);
+  const served = new Map<string, string[]>();
+  for (const { assetId, servesId } of serves) served.set(assetId, [...(served.get(assetId) ?? []), servesId]);
   return {
     home,
     ...own,
@@ -33,10 +35,7 @@ export async function loadHouse(tx: Tx, home: Home): Promise<House> {
       ({ id, name, use, storey, side }): Space =>
         ({ id, name, ...withoutNulls({ use, storey, side }) }) as Space,
     ),
-    assets: assets.map((row) => {
-      const served = serves.filter(({ assetId }) => assetId === row.id).map(({ servesId }) => servesId);
-      return toAsset(row, served);
-    }),
+    assets: assets.map((row) => toAsset(row, served.get(row.id) ?? [])),
     duties,
   };
 }
@@ -67,10 +66,8 @@ function toAsset(row: typeof asset.$inferSelect, serves: string[]): Asset {
   };
 }
 
-export async function insertSpaces(tx: Tx, homeId: string, spaces: readonly Space[]): Promise<void> {
-  if (spaces.length === 0) return;
-  await tx.insert(space).values(spaces.map((one) => ({ homeId, ...one })));
-}
+export const insertSpaces = (tx: Tx, homeId: string, spaces: readonly Space[]): Promise<void> =>
+  inPortions(spaces, (some) => tx.insert(space).values(some.map((one) => ({ homeId, ...one }))));
 
 /** Adds a space, or changes what it is called and what it is for. */
 export async function saveSpace(tx: Tx, homeId: string, one: Space): Promise<void> {
@@ -96,56 +93,44 @@ export async function placeAsset(
   return changed.length > 0;
 }
 
-/** Adds assets. An asset may be part of, serve or succeed one further down the same list: the rows are put in order first. */
+/**
+ * Adds assets. An asset may be part of, serve or succeed one further down the same list: all of them go in one statement, after which
+ * PostgreSQL checks where each points to.
+ */
 export async function insertAssets(tx: Tx, homeId: string, assets: readonly Asset[]): Promise<void> {
-  for (const layer of layersOf(assets)) {
-    await tx.insert(asset).values(
-      layer.map((one) => ({
-        homeId,
-        id: one.id,
-        kind: one.kind,
-        name: one.name,
-        spaceId: one.space,
-        partOf: one.partOf,
-        succeeds: one.succeeds,
-        installed: one.installed,
-        facts: one.facts ?? {},
-      })),
-    );
-  }
+  const rows = assets.map(({ id, kind, name, space: spaceId, partOf, succeeds, installed, facts = {} }) => ({
+    id,
+    kind,
+    name,
+    space_id: spaceId,
+    part_of: partOf,
+    succeeds,
+    installed,
+    facts,
+  }));
+  await tx.execute(sql`
+    INSERT INTO asset (home_id, id, kind, name, space_id, part_of, succeeds, installed, facts)
+    SELECT ${homeId}::uuid, id, kind, name, space_id, part_of, succeeds, installed, facts
+    FROM jsonb_to_recordset(${JSON.stringify(rows)}::jsonb)
+      AS row (id uuid, kind text, name text, space_id uuid, part_of uuid, succeeds uuid, installed date, facts jsonb)`);
   const serves = assets.flatMap((one) =>
     (one.serves ?? []).map((servesId) => ({ homeId, assetId: one.id, servesId })),
   );
-  if (serves.length > 0) await tx.insert(assetServes).values(serves);
+  await inPortions(serves, (some) => tx.insert(assetServes).values(some));
 }
 
-/** Splits assets so that what others point to comes in an earlier layer. */
-function layersOf(assets: readonly Asset[]): Asset[][] {
-  const waiting = new Map(assets.map((one) => [one.id, one]));
-  const layers: Asset[][] = [];
-  while (waiting.size > 0) {
-    const ready = [...waiting.values()].filter(
-      ({ partOf, succeeds }) => ![partOf, succeeds].some((id) => id !== undefined && waiting.has(id)),
-    );
-    if (ready.length === 0) throw new Error('assets point at each other in a circle');
-    ready.forEach(({ id }) => waiting.delete(id));
-    layers.push(ready);
-  }
-  return layers;
-}
-
-export async function insertDuties(tx: Tx, homeId: string, duties: readonly Duty[]): Promise<void> {
-  if (duties.length === 0) return;
-  await tx.insert(duty).values(
-    duties.map(({ id, asset: assetId, practice, companions }) => ({
-      homeId,
-      id,
-      assetId,
-      practice,
-      companions,
-    })),
+export const insertDuties = (tx: Tx, homeId: string, duties: readonly Duty[]): Promise<void> =>
+  inPortions(duties, (some) =>
+    tx.insert(duty).values(
+      some.map(({ id, asset: assetId, practice, companions }) => ({
+        homeId,
+        id,
+        assetId,
+        practice,
+        companions,
+      })),
+    ),
   );
-}
 
 /** The practices a home has added, and the codes it hides; both left out where there are none. */
 async function loadPractices(tx: Tx, homeId: string): Promise<Pick<House, 'practices' | 'hidden'>> {

@@ -14,3 +14,15 @@ export function withoutNulls<T extends object>(row: T): { [K in keyof T]: Exclud
   const kept = Object.entries(row).filter(([, value]) => value !== null);
   return Object.fromEntries(kept) as { [K in keyof T]: Exclude<T[K], null> };
 }
+
+/** PostgreSQL takes 65 535 parameters a statement; no row here has more than thirty. */
+const ROWS_A_STATEMENT = 1_000;
+
+/** Writes many rows, as many at a time as one statement takes. */
+export async function inPortions<T>(
+  rows: readonly T[],
+  write: (some: T[]) => Promise<unknown>,
+): Promise<void> {
+  for (let from = 0; from < rows.length; from += ROWS_A_STATEMENT)
+    await write(rows.slice(from, from + ROWS_A_STATEMENT));
+}

@@ -6,6 +6,7 @@ import { reasonSchema, sleepSchema } from '../../core/schedule/reason.ts';
 import type { DutyProjection } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
 import { duty, dutyWindow } from '../db/tables/index.ts';
+import { inPortions } from './rows.ts';
 
 const storedSchema = z.object({
   reasons: z.array(reasonSchema),
@@ -67,10 +68,12 @@ export async function saveWindows(
   const set = Object.fromEntries(
     Object.entries(replaced).map(([key, { name }]) => [key, sql`excluded.${sql.identifier(name)}`]),
   );
-  await tx
-    .insert(dutyWindow)
-    .values(values)
-    .onConflictDoUpdate({ target: [dutyWindow.homeId, dutyWindow.dutyId], set });
+  await inPortions(values, (some) =>
+    tx
+      .insert(dutyWindow)
+      .values(some)
+      .onConflictDoUpdate({ target: [dutyWindow.homeId, dutyWindow.dutyId], set }),
+  );
 }
 
 /** A stored row with the days between which it stands. */

@@ -6,7 +6,7 @@ import { hemisphereSchema } from '../../core/house/house.ts';
 export const stationQuestionSchema = z.strictObject({ text: z.string(), hemisphere: hemisphereSchema });
 
 const rowProblemSchema = z.strictObject({
-  code: z.enum(['columns', 'date', 'value', 'station']),
+  code: z.enum(['columns', 'date', 'value', 'station', 'place', 'quotes']),
   row: z.int(),
   column: z.string(),
   value: z.string(),

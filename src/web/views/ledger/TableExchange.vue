@@ -67,12 +67,12 @@ async function open(event: Event): Promise<void> {
   problems.value = [];
   said.value = null;
   if (!file) return;
-  const { rows, missing } = readLedgerCsv(await file.text());
+  const { rows, missing, problems: torn } = readLedgerCsv(await file.text());
   if (missing.length > 0)
     return tellUser(t.value('record.columns', { columns: props.speech.formats.list(missing) }), true);
   const read = entriesOfRows(rows, tableHome.value, props.today, uuid);
-  problems.value = read.problems;
-  if (read.problems.length > 0) return;
+  problems.value = torn.length > 0 ? [...torn] : read.problems;
+  if (problems.value.length > 0) return;
   try {
     known.value = new Set((await props.allLines('whole')).map(({ entry }) => entry.id));
     entries.value = read.entries;

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { practiceSchema } from '../catalogue/practice.ts';
+import { weatherSchema } from '../climate/weather.ts';
+import { assetSchema, dutySchema, homeSchema, personSchema, spaceSchema } from '../house/house.ts';
+import { entrySchema } from '../ledger/entry.ts';
+import { codeSchema } from '../schedule/rule.ts';
+
+/** The format's name and version, first in the file. */
+export const HOUSE_FILE_FORMAT = 'salt-ledger-house';
+export const HOUSE_FILE_VERSION = 1;
+
+/** The parts of a house file, each by itself: whether they fit together is another question. */
+export const houseFileShape = z.strictObject({
+  format: z.literal(HOUSE_FILE_FORMAT),
+  version: z.literal(HOUSE_FILE_VERSION),
+  home: homeSchema,
+  people: z.array(personSchema),
+  spaces: z.array(spaceSchema),
+  assets: z.array(assetSchema),
+  duties: z.array(dutySchema),
+  practices: z
+    .array(practiceSchema)
+    .max(500)
+    .optional()
+    .meta({ description: 'Practices the home has added to the catalogue' }),
+  hidden: z.array(codeSchema).max(1_000).optional().meta({ description: 'Codes of practices it hides' }),
+  weather: weatherSchema
+    .optional()
+    .meta({ description: 'What the almanac tells; without it the home’s own station is asked' }),
+  entries: z.array(entrySchema).meta({ description: 'The ledger, in the order it was written' }),
+});
+export type HouseFile = z.infer<typeof houseFileShape>;
