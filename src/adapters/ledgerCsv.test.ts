@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { civil } from '../core/calendar/civilDate.ts';
 import {
   entriesOfRows,
@@ -10,7 +10,7 @@ import {
 } from '../core/formats/ledgerCsv.ts';
 import { applyCorrections } from '../core/ledger/corrections.ts';
 import { DEMO_HOMES } from '../demo/data/homes.ts';
-import { demoHouse } from '../demo/history.ts';
+import { demoOn } from '../../test/support/demoHouses.ts';
 import { readLedgerCsv, writeLedgerCsv } from './ledgerCsv.ts';
 
 const DAY = civil('2026-11-24');
@@ -41,11 +41,15 @@ function back(text: string, home: TableHome): TableEntry[] {
   return entries;
 }
 
+beforeAll(() => {
+  for (const demo of DEMO_HOMES) demoOn(demo, DAY);
+});
+
 describe('a ledger as a table', () => {
   it.each(DEMO_HOMES.map((demo) => [demo.home.name, demo] as const))(
     'of %s: out, in and out again is the same, to the letter',
     (_name, demo) => {
-      const file = demoHouse(demo, DAY);
+      const file = demoOn(demo, DAY);
       const home = { house: file, digits: 2 };
       const standing = applyCorrections(file.entries)
         .filter(({ voidedBy }) => voidedBy === null)

@@ -1,4 +1,4 @@
-import { describe, expect, test } from 'vitest';
+import { beforeAll, describe, expect, test } from 'vitest';
 import { civil } from '../core/calendar/civilDate.ts';
 import { houseFileSchema } from '../core/formats/houseFile.ts';
 import { ageingOf } from '../core/house/expectedLife.ts';
@@ -8,6 +8,7 @@ import { knownHouse } from '../core/house/knownHouse.ts';
 import { traitFits } from '../core/house/traitSpec.ts';
 import { project } from '../core/schedule/project.ts';
 import { standingLines } from '../core/schedule/standingLines.ts';
+import { demoOn } from '../../test/support/demoHouses.ts';
 import { around } from '../../test/support/surroundings.ts';
 import { DEMO_HOMES } from './data/homes.ts';
 import { isSettled, runStateSchema, stateOf } from '../core/runs/runState.ts';
@@ -17,8 +18,12 @@ import { demoHouse } from './history.ts';
 
 const DAYS = ['2026-11-24', '2027-02-28', '2028-07-14'].map(civil);
 const DAY = civil('2026-11-24');
-const LOADED = new Map(DEMO_HOMES.map((demo) => [demo, demoHouse(demo, DAY)]));
-const loaded = (demo: DemoHome) => LOADED.get(demo) ?? demoHouse(demo, DAY);
+const loaded = (demo: DemoHome) => demoOn(demo, DAY);
+
+// Two years of every home are played before the tests: none of them waits for it.
+beforeAll(() => {
+  for (const demo of DEMO_HOMES) for (const day of DAYS) demoOn(demo, day);
+});
 
 describe.each(DEMO_HOMES.map((demo) => [demo.home.name, demo] as const))(
   'the demo home %s',
@@ -26,7 +31,7 @@ describe.each(DEMO_HOMES.map((demo) => [demo.home.name, demo] as const))(
     test.each(DAYS)(
       'loaded on %s is a sound house file, the same every time, with nothing dated later',
       (day) => {
-        const file = demoHouse(demo, day);
+        const file = demoOn(demo, day);
         expect(houseFileSchema.safeParse(file).error?.issues ?? []).toEqual([]);
         expect(demoHouse(demo, day)).toEqual(file);
         expect(file.entries.every(({ date }) => date <= day)).toBe(true);
@@ -60,7 +65,7 @@ describe.each(DEMO_HOMES.map((demo) => [demo.home.name, demo] as const))(
 );
 
 describe('what the demo homes have to show', () => {
-  const files = [...LOADED.values()];
+  const files = DEMO_HOMES.map(loaded);
   const some = (holds: (file: (typeof files)[number]) => boolean): boolean => files.some(holds);
   const kinds = new Set(files.flatMap(({ entries }) => entries.map(({ body }) => body.kind)));
 

@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import { useEventListener, useIntervalFn, useOnline } from '@vueuse/core';
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { browserWording } from './i18n.ts';
 import { signals } from './api/client.ts';
 import { fetchPages } from './router.ts';
+import SheetDialog from './components/SheetDialog.vue';
 import { useErrorText } from './composables/useErrorText.ts';
 import { useKeptSheet } from './composables/useKeptSheet.ts';
 import { THEMES, useTheme } from './composables/useTheme.ts';
 import { useHome } from './stores/home.ts';
 import { useOutbox } from './stores/outbox.ts';
 import { useSession } from './stores/session.ts';
+
+/** Seldom needed, so it is fetched when it is. */
+const RefusedDialog = defineAsyncComponent(() => import('./views/refused/RefusedDialog.vue'));
 
 const { t, locale } = useI18n({ useScope: 'global' });
 const route = useRoute();
@@ -107,7 +111,18 @@ async function switchHome(event: Event): Promise<void> {
   await router.push({ name: 'today', params: { homeId: (event.target as HTMLSelectElement).value } });
 }
 
+const unsent = computed(() => outbox.waiting.length + outbox.refused.length);
+const askingToLeave = ref(false);
+/** The refused write that is being put right. */
+const editing = ref<string | null>(null);
+
+/** Signing out deletes what is on the device: with something unsent there, that is asked first. */
 async function leave(): Promise<void> {
+  if (unsent.value > 0 && !askingToLeave.value) {
+    askingToLeave.value = true;
+    return;
+  }
+  askingToLeave.value = false;
   await session.signOut();
   home.forget();
   await router.push({ name: 'sign-in' });
@@ -149,6 +164,9 @@ async function leave(): Promise<void> {
     <p v-if="!online" class="strip">{{ t('shell.offline') }}</p>
     <p v-if="outbox.waiting.length > 0" class="strip" data-test="waiting">
       {{ t('shell.waiting', { n: outbox.waiting.length }, outbox.waiting.length) }}
+      {{
+        outbox.trouble !== null && outbox.trouble !== 'no-answer' ? t(`shell.trouble.${outbox.trouble}`) : ''
+      }}
       <button type="button" @click="outbox.flush()">{{ t('shell.tryAgain') }}</button>
     </p>
     <p v-for="parcel in outbox.refused" :key="parcel.id" class="strip wrong">
@@ -158,6 +176,15 @@ async function leave(): Promise<void> {
           why: parcel.refused ? tellBody(parcel.refused).text : '',
         })
       }}
+      <button type="button" @click="outbox.retry(parcel.id)">{{ t('shell.tryAgain') }}</button>
+      <button
+        v-if="parcel.route === 'append'"
+        type="button"
+        data-act="edit-refused"
+        @click="editing = parcel.id"
+      >
+        {{ t('shell.edit') }}
+      </button>
       <button type="button" @click="outbox.drop(parcel.id)">{{ t('shell.drop') }}</button>
     </p>
   </div>
@@ -169,6 +196,21 @@ async function leave(): Promise<void> {
     </div>
     <RouterView v-else :key="homeId ?? ''" />
   </main>
+  <SheetDialog
+    v-if="askingToLeave"
+    v-model:open="askingToLeave"
+    :title="t('shell.unsentTitle')"
+    :close-label="t('shell.stay')"
+  >
+    <p>{{ t('shell.unsent', { n: unsent }, unsent) }} {{ t('shell.unsentHint') }}</p>
+    <p class="ways">
+      <button type="button" class="main" data-act="stay" @click="askingToLeave = false">
+        {{ t('shell.stay') }}
+      </button>
+      <button type="button" data-act="leave-all" @click="leave">{{ t('shell.leaveAll') }}</button>
+    </p>
+  </SheetDialog>
+  <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
   <footer class="no-print">
     <label class="soft small">
       {{ t('shell.theme') }}

@@ -30,7 +30,6 @@ describe('without a connection', () => {
       // A page is several files: all are there when nothing more comes.
       const settled = names.length === before;
       before = names.length;
-      await new Promise((resolve) => setTimeout(resolve, 500));
       return settled && names.some((name) => name.includes('LedgerView'));
     }, 'the ledger page was not fetched');
   });

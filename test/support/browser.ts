@@ -5,7 +5,19 @@ import AxeBuilder from '@axe-core/webdriverjs';
 import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
 
-const PATIENCE_MS = 10_000;
+/** How long something is waited for that will come: on a busy machine it comes late. */
+const PATIENCE_MS = 60_000;
+
+/** What WebDriver says when the browser itself, or the program that drives it, is no more. */
+const DEAD =
+  /NoSuchSession|invalid session id|session deleted|tab crashed|not reachable|disconnected|ECONNREFUSED|ECONNRESET|socket hang up/i;
+
+/** Passes an error on; where the browser has died it says that, and not that something was not found. */
+function rethrown(error: unknown): never {
+  const text = error instanceof Error ? `${error.name} ${error.message}` : String(error);
+  if (DEAD.test(text)) throw new Error(`the browser is dead: ${text}`, { cause: error });
+  throw error;
+}
 
 export interface Size {
   readonly width: number;
@@ -78,12 +90,12 @@ export class Page {
   }
 
   async find(css: string): Promise<WebElement> {
-    const element = await this.driver.wait(
-      until.elementLocated(By.css(css)),
-      PATIENCE_MS,
-      `nothing is ${css}`,
-    );
-    return this.driver.wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`);
+    const element = await this.driver
+      .wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing is ${css}`)
+      .catch(rethrown);
+    return this.driver
+      .wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`)
+      .catch(rethrown);
   }
 
   count(css: string): Promise<number> {
@@ -151,7 +163,12 @@ export class Page {
 
   /** Waits on something visible; what is stale or not there yet is asked again. */
   async waitFor(condition: () => Promise<boolean>, message: string): Promise<void> {
-    await this.driver.wait(async () => condition().catch(() => false), PATIENCE_MS, message);
+    const asked = (): Promise<boolean> =>
+      condition().catch((error: unknown) => {
+        if (DEAD.test(String(error))) rethrown(error);
+        return false;
+      });
+    await this.driver.wait(asked, PATIENCE_MS, message).catch(rethrown);
   }
 
   /** Cuts the connection, or gives it back. */

@@ -1,7 +1,11 @@
 import fc from 'fast-check';
 import { civil, toCivilDate, toDay } from '../../src/core/calendar/civilDate.ts';
 import { ANCHORS, seasonSchema } from '../../src/core/climate/anchor.ts';
-import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../../src/core/formats/houseFileShape.ts';
+import {
+  HOUSE_FILE_FORMAT,
+  HOUSE_FILE_VERSION,
+  type HouseFile,
+} from '../../src/core/formats/houseFileShape.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
 import type { Rule } from '../../src/core/schedule/rule.ts';
 import type { Timing } from '../../src/core/schedule/timing.ts';

@@ -13,7 +13,13 @@ import { recordHandlers } from './handlers/record.ts';
 import { runHandlers } from './handlers/runs.ts';
 import { ledgerHandlers } from './handlers/ledger.ts';
 import { mountRoutes } from './mount.ts';
-import { limitAttempts, refuseCrossSite, refuseOtherMethods, securityHeaders } from './security.ts';
+import {
+  clearCache,
+  limitAttempts,
+  refuseCrossSite,
+  refuseOtherMethods,
+  securityHeaders,
+} from './security.ts';
 import { onlySignedIn, sessions } from './session.ts';
 
 /** Where photos, papers and whole tables are sent: they are larger than anything else may be. */
@@ -31,6 +37,7 @@ export function createApp(services: Services, pool: Pool): Express {
   app.use(LARGE, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
   app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
   app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
+  app.post('/api/sign-out', clearCache);
   app.use(
     mountRoutes(services, {
       ...accountHandlers,

@@ -63,6 +63,12 @@ export function refuseCrossSite({ config }: Services): RequestHandler {
   };
 }
 
+/** Photos and papers lie in the browser's own cache, out of the page's reach: they go with the session. The page clears what it keeps itself. */
+export const clearCache: RequestHandler = (_request, response, next) => {
+  response.set('clear-site-data', '"cache"');
+  next();
+};
+
 const QUARTER_HOUR_MS = 15 * 60 * 1000;
 const TRIES_PER_ACCOUNT = 10;
 const TRIES_PER_ADDRESS = 100;

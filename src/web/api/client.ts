@@ -21,9 +21,21 @@ export class ApiError extends Error {
 
 /** No answer at all: no connection, or none that got through in time. */
 export class NoConnection extends Error {
+  /** The request went out, and no answer came in time: others may get through all the same. */
+  readonly timedOut: boolean;
+
   constructor(cause: unknown) {
     super('no connection', { cause });
     this.name = 'NoConnection';
+    this.timedOut = cause instanceof DOMException && cause.name === 'TimeoutError';
+  }
+}
+
+/** An answer other than this page understands: it was made for a newer server, or an older one. */
+export class UnreadableAnswer extends Error {
+  constructor(cause: unknown) {
+    super('the answer cannot be read', { cause });
+    this.name = 'UnreadableAnswer';
   }
 }
 
@@ -43,14 +55,21 @@ export async function call<N extends RouteName>(name: N, input: Input<N> = {}): 
   const { method, path, response } = ROUTES[name];
   const answer = await request(addressOf(path, input), method, input.body);
   const body: unknown = await answer.json().catch(() => null);
+  // What answers for a server that is away, or for a network one has to sign in to first, is no answer.
+  if (body === null && (answer.ok || GATEWAY.has(answer.status))) throw new NoConnection(null);
   if (!answer.ok) {
     const error = new ApiError(errorOf(body), answer.status);
     if (error.body.code === 'not-signed-in') signals.dispatchEvent(new Event('signed-out'));
     throw error;
   }
+  const read = response.safeParse(body);
+  if (!read.success) throw new UnreadableAnswer(read.error);
   // The route's own schema reads the answer; the table ties the two together.
-  return response.parse(body) as Response<N>;
+  return read.data as Response<N>;
 }
+
+/** Bad gateway and gateway timeout: a proxy's own words for a server that does not answer. */
+const GATEWAY = new Set([502, 504]);
 
 /** Where a route's answer can be fetched as a file. */
 export function addressOf(path: string, input: { params?: Record<string, string>; query?: object }): string {

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { z } from 'zod';
 
 /** What a page needs to open without a signal, kept on the device for one person. */
 export interface Kept<T extends { readonly personId: string }> {
@@ -46,8 +46,21 @@ export function keptOnDevice<T extends { readonly personId: string }>(
   };
 }
 
-/** Forgets every page: whoever signs out leaves nothing of the house on the device. */
-export function forgetEverythingKept(): void {
+/** Forgets every page kept for a person. */
+export function forgetPagesOf(personId: string): void {
   for (const key of Object.keys(localStorage))
-    if (KINDS.some((kind) => key.startsWith(prefixOf(kind)))) localStorage.removeItem(key);
+    if (KINDS.some((kind) => key.startsWith(prefixOf(kind))) && isOf(key, personId))
+      localStorage.removeItem(key);
+}
+
+const ownerSchema = z.object({ personId: z.string().optional() });
+
+/** Whether something on the device is a person's; what does not say whose it is was kept by an older page, for whoever was here last. */
+export function isOf(key: string, personId: string): boolean {
+  try {
+    const { data } = ownerSchema.safeParse(JSON.parse(localStorage.getItem(key) ?? 'null'));
+    return data?.personId === undefined || data.personId === personId;
+  } catch {
+    return true;
+  }
 }

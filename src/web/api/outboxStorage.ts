@@ -22,6 +22,8 @@ export const parcelSchema = z.object({
   route: writeRouteSchema,
   body: z.unknown(),
   label: z.string(),
+  /** How often the server has failed at it. */
+  tries: z.int().default(0),
   refused: errorBodySchema.nullable(),
 });
 export type Parcel = z.infer<typeof parcelSchema>;
@@ -33,7 +35,11 @@ interface Schema extends DBSchema {
 let opened: Promise<IDBPDatabase<Schema>> | null = null;
 
 function database(): Promise<IDBPDatabase<Schema>> {
-  opened ??= openDB<Schema>('salt-ledger', 1, { upgrade: (db) => void db.createObjectStore('parcels') });
+  opened ??= openDB<Schema>('salt-ledger', 1, {
+    upgrade: (db) => void db.createObjectStore('parcels'),
+    // The browser may close it, when it clears what a page has kept: the next asking opens it again.
+    terminated: () => (opened = null),
+  });
   return opened;
 }
 
@@ -53,4 +59,10 @@ export async function keepParcel(parcel: Parcel): Promise<void> {
 
 export async function dropParcel(id: string): Promise<void> {
   await (await database()).delete('parcels', id);
+}
+
+/** Deletes every parcel of a person, sent or not. */
+export async function dropParcelsOf(personId: string): Promise<void> {
+  for (const { id } of (await allParcels()).filter((parcel) => parcel.personId === personId))
+    await dropParcel(id);
 }

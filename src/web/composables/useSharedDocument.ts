@@ -2,6 +2,7 @@ import { useStorage } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import { z } from 'zod';
 import { ApiError, NoConnection } from '../api/client.ts';
+import { useSession } from '../stores/session.ts';
 
 /** What the server holds of something that several devices take up in turn. */
 export interface Held<S> {
@@ -33,7 +34,6 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
   const waiting = ref(false);
   const revision = ref(0);
   const kept = useUnsent(key, schema);
-
   const load = async (): Promise<void> => {
     take(await read());
   };
@@ -98,11 +98,18 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
   return { state, finished, waiting: computed(() => waiting.value), load, take, held, save };
 }
 
-/** What was done on this device and not yet saved, and the saving it goes on from. */
+/** What the person did on this device and did not save yet, and the saving it goes on from. */
 function useUnsent<S>(key: string, schema: z.ZodType<S>) {
-  const unsentSchema = z.object({ revision: z.int(), state: schema });
-  return useStorage<z.infer<typeof unsentSchema> | null>(key, null, undefined, {
+  const unsentSchema = z.object({ revision: z.int(), state: schema, personId: z.string().optional() });
+  const stored = useStorage<z.infer<typeof unsentSchema> | null>(key, null, undefined, {
     serializer: { read: (text) => readKept(unsentSchema, text), write: (value) => JSON.stringify(value) },
+  });
+  const personId = useSession().me?.personId;
+  return computed({
+    get: () => (stored.value && (stored.value.personId ?? personId) === personId ? stored.value : null),
+    set: (value: { revision: number; state: S } | null) => {
+      stored.value = value && { ...value, personId };
+    },
   });
 }
 

@@ -1,16 +1,12 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { v7 as uuid } from 'uuid';
-import type { ErrorBody } from '../../contract/errors.ts';
-import type { Body, Response } from '../../contract/routes.ts';
-import { ApiError, call, NoConnection } from '../api/client.ts';
+import type { Body } from '../../contract/routes.ts';
+import type { WhyWaiting } from '../api/delivery.ts';
+import { deliver, sendInOrder, settleOnDevice, type Outcome } from '../api/sendParcels.ts';
 import { allParcels, dropParcel, keepParcel, type Parcel, type WriteRoute } from '../api/outboxStorage.ts';
 
-/** What became of a write: it arrived, was refused, or waits on this device for a connection. */
-export type Outcome<R extends WriteRoute> =
-  | { readonly kind: 'delivered'; readonly response: Response<R> }
-  | { readonly kind: 'refused'; readonly error: ErrorBody }
-  | { readonly kind: 'waiting' };
+export type { Outcome };
 
 export interface Write<R extends WriteRoute> {
   readonly route: R;
@@ -19,23 +15,14 @@ export interface Write<R extends WriteRoute> {
   readonly label: string;
 }
 
-/** Refusals that say nothing about the write itself: it waits, and is sent again. */
-const PASSING = new Set(['unavailable', 'internal', 'not-signed-in', 'too-many-attempts']);
-
 /** Every write of the browser goes through here: kept on the device first, then sent, then forgotten. */
 export const useOutbox = defineStore('outbox', () => {
-  const parcels = ref<Parcel[]>([]);
-  const personId = ref<string | null>(null);
+  const { parcels, personId, waiting, refused, refresh } = useParcels();
   const deliveredLater = ref(0);
-  const answers = new Map<string, Outcome<WriteRoute>>();
-
-  const own = computed(() => parcels.value.filter((parcel) => parcel.personId === personId.value));
-  const waiting = computed(() => own.value.filter(({ refused }) => refused === null));
-  const refused = computed(() => own.value.filter(({ refused: error }) => error !== null));
-
-  async function refresh(): Promise<void> {
-    parcels.value = await allParcels();
-  }
+  /** Why what waits was not taken when it was last tried. */
+  const trouble = ref<WhyWaiting | null>(null);
+  /** The answers to writes whose sender is still there to hear them; null until there is one. */
+  const answers = new Map<string, Outcome<WriteRoute> | null>();
 
   /** Starts sending for a person; what they left waiting goes first. */
   async function openFor(person: string | null): Promise<void> {
@@ -49,42 +36,48 @@ export const useOutbox = defineStore('outbox', () => {
       version: 1,
       id: uuid(),
       personId: personId.value ?? '',
+      tries: 0,
       refused: null,
       ...write,
     };
-    live.add(parcel.id);
+    answers.set(parcel.id, null);
     try {
       await keepParcel(parcel);
       await flush();
       // Parcels are told apart by id; the answer kept under this one is to this route.
       const kept = parcels.value.find(({ id }) => id === parcel.id);
-      const outcome = answers.get(parcel.id) ?? (await settledElsewhere(parcel, kept));
+      const outcome =
+        answers.get(parcel.id) ?? (await settledElsewhere(parcel, kept, trouble.value ?? 'no-answer'));
       if (kept && outcome.kind === 'refused') await drop(parcel.id);
       return outcome as Outcome<R>;
     } finally {
-      live.delete(parcel.id);
       answers.delete(parcel.id);
     }
   }
 
-  /** Parcels whose sender is still there to hear the answer. */
-  const live = new Set<string>();
-
-  /** Sends what waits, in order, one page of the application at a time. Stops where the connection does. */
+  /** Sends what waits, in order, one page of the application at a time. What holds up one home holds up that home alone. */
   const flush = (): Promise<void> => exclusively(sendAll);
 
   async function sendAll(): Promise<void> {
     await refresh();
-    for (const parcel of [...waiting.value]) {
-      const outcome = await deliver(parcel);
-      if (outcome.kind === 'waiting') break;
-      if (live.has(parcel.id)) answers.set(parcel.id, outcome);
-      if (outcome.kind === 'refused' && !live.has(parcel.id))
-        await keepParcel({ ...parcel, refused: outcome.error });
-      else await dropParcel(parcel.id);
-      if (outcome.kind === 'delivered' && !live.has(parcel.id)) deliveredLater.value += 1;
-    }
+    trouble.value = await sendInOrder([...waiting.value], settle);
     await refresh();
+  }
+
+  /** Whoever still waits for the answer gets it; what was sent later is counted. */
+  async function settle(parcel: Parcel, outcome: Outcome<WriteRoute>): Promise<void> {
+    const isHeard = answers.has(parcel.id);
+    if (outcome.kind !== 'waiting' && isHeard) answers.set(parcel.id, outcome);
+    if (outcome.kind === 'delivered' && !isHeard) deliveredLater.value += 1;
+    await settleOnDevice(parcel, outcome, isHeard);
+  }
+
+  /** Sends a refused write once more: as it was, or as it has been put right. */
+  async function retry(id: string, body?: unknown): Promise<void> {
+    const parcel = parcels.value.find((one) => one.id === id);
+    if (!parcel) return;
+    await keepParcel({ ...parcel, body: body ?? parcel.body, tries: 0, refused: null });
+    await flush();
   }
 
   async function drop(id: string): Promise<void> {
@@ -92,28 +85,30 @@ export const useOutbox = defineStore('outbox', () => {
     await refresh();
   }
 
-  return { waiting, refused, deliveredLater, openFor, send, flush, drop };
+  return { waiting, refused, trouble, deliveredLater, openFor, send, flush, retry, drop };
 });
 
 /** Another page of this browser may have sent the parcel in its turn: asked again, the server gives the same answer. */
-async function settledElsewhere(parcel: Parcel, kept: Parcel | undefined): Promise<Outcome<WriteRoute>> {
+async function settledElsewhere(
+  parcel: Parcel,
+  kept: Parcel | undefined,
+  why: WhyWaiting,
+): Promise<Outcome<WriteRoute>> {
   if (!kept) return deliver(parcel);
-  return kept.refused === null ? { kind: 'waiting' } : { kind: 'refused', error: kept.refused };
+  return kept.refused === null ? { kind: 'waiting', why } : { kind: 'refused', error: kept.refused };
 }
 
-async function deliver(parcel: Parcel): Promise<Outcome<WriteRoute>> {
-  try {
-    const params = parcel.route === 'createHome' ? {} : { homeId: parcel.homeId };
-    // What was kept was typed when it was sent; the server reads it with its own schema again.
-    const response = await call(parcel.route, { params, body: parcel.body } as never);
-    return { kind: 'delivered', response };
-  } catch (error) {
-    if (error instanceof NoConnection) return { kind: 'waiting' };
-    if (error instanceof ApiError) {
-      return PASSING.has(error.body.code) ? { kind: 'waiting' } : { kind: 'refused', error: error.body };
-    }
-    throw error;
-  }
+/** The parcels on this device, and which of them are the person's who is signed in. */
+function useParcels() {
+  const parcels = ref<Parcel[]>([]);
+  const personId = ref<string | null>(null);
+  const own = computed(() => parcels.value.filter((parcel) => parcel.personId === personId.value));
+  const waiting = computed(() => own.value.filter(({ refused }) => refused === null));
+  const refused = computed(() => own.value.filter(({ refused: error }) => error !== null));
+  const refresh = async (): Promise<void> => {
+    parcels.value = await allParcels();
+  };
+  return { parcels, personId, waiting, refused, refresh };
 }
 
 let turn: Promise<unknown> = Promise.resolve();

@@ -3,8 +3,11 @@ import { computed, ref } from 'vue';
 import type { Body } from '../../contract/routes.ts';
 import type { HomeSummary, Me } from '../../contract/schemas.ts';
 import { ApiError, call, NoConnection } from '../api/client.ts';
-import { forgetEverythingKept } from '../api/keptOnDevice.ts';
+import { forgetPerson } from '../api/forgetPerson.ts';
 import { useOutbox } from './outbox.ts';
+
+/** Stands on the device from signing out until the server has heard of it. */
+const SIGNING_OUT = 'salt-ledger signing out';
 
 /** Who is signed in and which homes they may see. */
 export const useSession = defineStore('session', () => {
@@ -15,6 +18,8 @@ export const useSession = defineStore('session', () => {
   const signedIn = computed(() => me.value !== null);
 
   async function begin(person: Me): Promise<void> {
+    // Whoever signs in has a session of their own: the one left behind went with its cookie.
+    localStorage.removeItem(SIGNING_OUT);
     me.value = person;
     await useOutbox().openFor(person.personId);
     await loadHomes();
@@ -26,7 +31,7 @@ export const useSession = defineStore('session', () => {
 
   /** Finds out whether this browser is signed in: once, or again while nobody could be asked. */
   async function resume(): Promise<void> {
-    if (known.value) return;
+    if (!(await endSession()) || known.value) return;
     try {
       await begin(await call('me'));
       unreachable.value = false;
@@ -47,10 +52,25 @@ export const useSession = defineStore('session', () => {
     known.value = true;
   }
 
+  /** Leaves nothing of the person on this device. Without a connection the session ends at the next contact. */
   async function signOut(): Promise<void> {
-    await call('signOut', { body: {} });
-    forgetEverythingKept();
+    localStorage.setItem(SIGNING_OUT, '1');
+    if (me.value) await forgetPerson(me.value.personId);
     await forget();
+    await endSession();
+  }
+
+  /** Ends a session that was left while nobody answered; false where that is still so. */
+  async function endSession(): Promise<boolean> {
+    if (localStorage.getItem(SIGNING_OUT) === null) return true;
+    try {
+      await call('signOut', { body: {} });
+    } catch (error) {
+      if (error instanceof NoConnection || (error instanceof ApiError && error.status >= 500)) return false;
+      throw error;
+    }
+    localStorage.removeItem(SIGNING_OUT);
+    return true;
   }
 
   /** The server no longer knows this browser; what waits to be sent stays on the device. */

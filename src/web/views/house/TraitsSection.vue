@@ -127,7 +127,7 @@ const save = () =>
     );
     if (outcome.kind === 'refused') return refuse(outcome.error, []);
     changing.value = false;
-    emit('saved', outcome.kind === 'waiting' ? `${text} ${t.value('shell.offline')}` : text);
+    emit('saved', outcome.kind === 'waiting' ? `${text} ${t.value(`shell.waits.${outcome.why}`)}` : text);
   });
 </script>
 

@@ -44,7 +44,7 @@ async function note({ entries, label }: Noted): Promise<void> {
     const { outcome } = await write(entries, label);
     if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
     else if (outcome.kind === 'waiting')
-      said.value = { text: `${label} ${t.value('shell.offline')}`, wrong: false };
+      said.value = { text: `${label} ${t.value(`shell.waits.${outcome.why}`)}`, wrong: false };
     else {
       const { length } = outcome.response.rows;
       said.value = { text: `${label} ${t.value('note.moved', { n: length }, length)}`, wrong: false };

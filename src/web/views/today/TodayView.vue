@@ -95,7 +95,11 @@ async function say({ entries, outcome }: Sent, text: string): Promise<void> {
       said.value = { text: `${text} ${whatFollows(outcome.response)}`, wrong: false, undoable: entries };
       break;
     case 'waiting':
-      said.value = { text: `${text} ${t.value('shell.offline')}`, wrong: false, undoable: entries };
+      said.value = {
+        text: `${text} ${t.value(`shell.waits.${outcome.why}`)}`,
+        wrong: false,
+        undoable: entries,
+      };
       break;
     case 'refused':
       said.value = { text: tellBody(outcome.error).text, wrong: true, undoable: [] };

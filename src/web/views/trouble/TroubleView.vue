@@ -61,7 +61,11 @@ async function happened({ trigger }: Symptom): Promise<void> {
     const label = t.value('note.noted.event');
     const { outcome } = await write([{ date: home.on, body: { kind: 'event', trigger } }], label);
     if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
-    else if (outcome.kind === 'waiting') said.value = { text: t.value('trouble.notedOffline'), wrong: false };
+    else if (outcome.kind === 'waiting')
+      said.value = {
+        text: `${t.value('trouble.notedOffline')} ${t.value(`shell.waits.${outcome.why}`)}`,
+        wrong: false,
+      };
     else {
       const { length } = outcome.response.rows;
       said.value = { text: t.value('trouble.noted', { n: length }, length), wrong: false };

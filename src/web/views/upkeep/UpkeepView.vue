@@ -59,7 +59,7 @@ const hasGiven = computed(() => upkeep.value?.kept.some(({ retiredOn }) => retir
 async function written({ outcome }: Sent, text: string): Promise<void> {
   if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
   else {
-    const waiting = outcome.kind === 'waiting' ? ` ${t.value('shell.offline')}` : '';
+    const waiting = outcome.kind === 'waiting' ? ` ${t.value(`shell.waits.${outcome.why}`)}` : '';
     if (outcome.kind === 'delivered') await read();
     said.value = { text: `${text}${waiting}`, wrong: false };
     changes.value += 1;

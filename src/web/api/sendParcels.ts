@@ -1,0 +1,64 @@
+import type { ErrorBody } from '../../contract/errors.ts';
+import type { Response } from '../../contract/routes.ts';
+import { call } from './client.ts';
+import { holdsUp, judgeError, type WhyWaiting } from './delivery.ts';
+import { dropParcel, keepParcel, type Parcel, type WriteRoute } from './outboxStorage.ts';
+
+/** What became of a write: it arrived, was refused, or waits on this device. */
+export type Outcome<R extends WriteRoute> =
+  | { readonly kind: 'delivered'; readonly response: Response<R> }
+  | { readonly kind: 'refused'; readonly error: ErrorBody }
+  | { readonly kind: 'waiting'; readonly why: WhyWaiting };
+
+/** Sends one parcel. */
+export async function deliver(parcel: Parcel): Promise<Outcome<WriteRoute>> {
+  try {
+    const params = parcel.route === 'createHome' ? {} : { homeId: parcel.homeId };
+    // What was kept was typed when it was sent; the server reads it with its own schema again.
+    const response = await call(parcel.route, { params, body: parcel.body } as never);
+    return { kind: 'delivered', response };
+  } catch (error) {
+    return judgeError(error, parcel.tries);
+  }
+}
+
+/** What becomes of a parcel on this device once it has been tried; a refusal that somebody hears is theirs to put right. */
+export async function settleOnDevice(
+  parcel: Parcel,
+  outcome: Outcome<WriteRoute>,
+  isHeard: boolean,
+): Promise<void> {
+  switch (outcome.kind) {
+    case 'waiting':
+      if (outcome.why === 'fault') await keepParcel({ ...parcel, tries: parcel.tries + 1 });
+      return;
+    case 'refused':
+      await (isHeard ? dropParcel(parcel.id) : keepParcel({ ...parcel, refused: outcome.error }));
+      return;
+    case 'delivered':
+      await dropParcel(parcel.id);
+  }
+}
+
+/**
+ * Sends parcels in their order and hands each outcome on. What holds up one home holds up that home alone. Answers with why the last one
+ * that waits was not taken; null where none waits.
+ */
+export async function sendInOrder(
+  parcels: readonly Parcel[],
+  settle: (parcel: Parcel, outcome: Outcome<WriteRoute>) => Promise<void>,
+  send = deliver,
+): Promise<WhyWaiting | null> {
+  const heldUp = new Set<string>();
+  let trouble: WhyWaiting | null = null;
+  for (const parcel of parcels) {
+    if (heldUp.has(parcel.homeId)) continue;
+    const outcome = await send(parcel);
+    await settle(parcel, outcome);
+    if (outcome.kind !== 'waiting') continue;
+    trouble = outcome.why;
+    if (holdsUp(trouble) === 'all') break;
+    heldUp.add(parcel.homeId);
+  }
+  return trouble;
+}
