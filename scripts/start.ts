@@ -75,7 +75,7 @@ function serve(databaseUrl: string, { secrets }: Installation): Promise<number> 
       HOST,
       PORT: String(PORT),
       WEB_FOLDER: resolve('dist/web'),
-      LOG_LEVEL: process.env['LOG_LEVEL'] ?? 'warn',
+      LOG_LEVEL: process.env['LOG_LEVEL'] ?? 'info',
     },
   });
   child.once('message', () => {

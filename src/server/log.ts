@@ -4,14 +4,19 @@ import type { Config } from './config.ts';
 /** Lines of one kind in this time; more are counted and told with the next. So a full disk is not filled by its own log. */
 const QUIET_MS = 10_000;
 
-/** Errors whose message holds what someone sent: a statement's parameters, a row, a text that could not be read. */
-const TELLS_CONTENT = /^(DrizzleQueryError|DatabaseError|error|ZodError|\$ZodError|SyntaxError|URIError)$/;
+/** Errors whose message holds what someone sent: a statement with its parameters, a row, a text that could not be read. */
+const tellsContent = (error: Error): boolean =>
+  'query' in error ||
+  'severity' in error ||
+  'issues' in error ||
+  error instanceof SyntaxError ||
+  error instanceof URIError;
 
 /** What is written of an error: where it happened and PostgreSQL's own codes, and no text that came from outside. */
 export function errorLine(error: unknown): Record<string, unknown> {
   if (!(error instanceof Error)) return { type: typeof error };
-  const { name, stack = '', cause } = error;
-  const message = TELLS_CONTENT.test(name) ? {} : { message: error.message };
+  const { stack = '', cause } = error;
+  const message = tellsContent(error) ? {} : { message: error.message };
   const codes = Object.fromEntries(
     (['code', 'severity', 'routine', 'schema', 'table', 'constraint'] as const).flatMap((key) => {
       const value: unknown = (error as unknown as Record<string, unknown>)[key];
@@ -20,7 +25,7 @@ export function errorLine(error: unknown): Record<string, unknown> {
   );
   const frames = stack.split('\n').filter((line) => line.startsWith('    at '));
   return {
-    type: name,
+    type: error.constructor.name,
     ...message,
     ...codes,
     at: frames.slice(0, 12).map((line) => line.trim()),
@@ -28,9 +33,19 @@ export function errorLine(error: unknown): Record<string, unknown> {
   };
 }
 
+/** Where lines go: a file by its path or number. A line that cannot be written, on a full disk say, is lost and ends nothing. */
+function destinationOf(file: string | number): DestinationStream {
+  const stream = pino.destination({ dest: file, sync: true });
+  stream.on('error', () => undefined);
+  return stream;
+}
+
 /** The server's log: JSON lines without cookies, statement parameters, texts, addresses of people or hashes. */
-export const createLog = (level: Config['logLevel'], to?: DestinationStream): Logger =>
-  pino({ level, base: null, serializers: { err: errorLine } }, ...(to ? [to] : []));
+export const createLog = (level: Config['logLevel'], to: string | number | DestinationStream = 1): Logger =>
+  pino(
+    { level, base: null, serializers: { err: errorLine } },
+    typeof to === 'object' ? to : destinationOf(to),
+  );
 
 /** Lets one line of each kind through in ten seconds, and counts the others. */
 export class Quiet {

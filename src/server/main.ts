@@ -3,7 +3,7 @@ import { clockFrom } from './clock.ts';
 import { readConfig } from './config.ts';
 import { openDatabase } from './db/database.ts';
 import { createApp } from './http/app.ts';
-import { answerUnreadable } from './http/unreadable.ts';
+import { answerEverything } from './http/unreadable.ts';
 import { createLog } from './log.ts';
 
 const CLOSING_MS = 5_000;
@@ -31,7 +31,7 @@ function close(): void {
   }, CLOSING_MS).unref();
 }
 
-server.on('clientError', answerUnreadable);
+answerEverything(server);
 server.on('error', (error: NodeJS.ErrnoException) => {
   const taken = error.code === 'EADDRINUSE';
   log.fatal(

@@ -1,9 +1,11 @@
 import { createServer, type Server } from 'node:http';
-import { pino } from 'pino';
+import type { Logger } from 'pino';
 import supertest from 'supertest';
 import { v7 as uuid } from 'uuid';
 import { openDatabase, type Database } from '../../src/server/db/database.ts';
 import { createApp } from '../../src/server/http/app.ts';
+import { answerEverything } from '../../src/server/http/unreadable.ts';
+import { createLog } from '../../src/server/log.ts';
 import type { Config } from '../../src/server/config.ts';
 import type { DatabaseUrls } from '../../src/server/db/setup.ts';
 import type { Addition, HomeSummary, Me, NewEntry, ScheduleRow } from '../../src/contract/schemas.ts';
@@ -26,7 +28,11 @@ export interface Api {
 }
 
 /** `template`: the database to copy; a migrated, empty one unless said. */
-export async function startApi(overrides: Partial<Config> = {}, template?: string): Promise<Api> {
+export async function startApi(
+  overrides: Partial<Config> = {},
+  template?: string,
+  log: Logger = createLog('silent'),
+): Promise<Api> {
   const urls = await freshDatabase(template);
   const { db, pool } = openDatabase(urls.app, () => undefined);
   let now = Date.parse(`${TODAY}T18:00:00Z`);
@@ -42,8 +48,9 @@ export async function startApi(overrides: Partial<Config> = {}, template?: strin
     logLevel: 'silent',
     ...overrides,
   };
-  const app = createApp({ db, clock: () => now, config, log: pino({ level: 'silent' }) }, pool);
+  const app = createApp({ db, clock: () => now, config, log }, pool);
   const server = createServer(app);
+  answerEverything(server);
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   return {
     server,

@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Pool } from 'pg';
@@ -48,9 +48,6 @@ export function createApp(services: Services, pool: Pool): Express {
       ...recordHandlers,
     }),
   );
-  const notFound = (): never => {
-    throw new Failure('not-found');
-  };
   app.use('/api', notFound);
   servePage(app, services.config.webFolder);
   app.use(notFound);
@@ -58,16 +55,21 @@ export function createApp(services: Services, pool: Pool): Express {
   return app;
 }
 
+const notFound = (): never => {
+  throw new Failure('not-found');
+};
+
 /** The files of the page; any other address gets the page itself, which finds its own way. */
 function servePage(app: Express, folder: string): void {
-  const page = join(folder, 'index.html');
+  const page = resolve(folder, 'index.html');
   if (!existsSync(page)) return;
   // Whole files or none: they are small, and a part that nobody asked for rightly is one more thing to refuse.
   const files = { acceptRanges: false, redirect: false, index: false } as const;
   app.use(compression());
   app.use(
     '/assets',
-    express.static(join(folder, 'assets'), { ...files, immutable: true, maxAge: '1y', fallthrough: false }),
+    express.static(join(folder, 'assets'), { ...files, immutable: true, maxAge: '1y' }),
+    notFound,
   );
   app.use(express.static(folder, files));
   app.get('/{*splat}', (_request, response) => {

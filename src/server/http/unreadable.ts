@@ -1,9 +1,16 @@
+import type { Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { v7 as uuid } from 'uuid';
 import type { ErrorBody } from '../../contract/errors.ts';
 
+/** Has everything that never comes to a route answered as every other refusal is; an expectation nobody knows is passed over. */
+export function answerEverything(server: Server): void {
+  server.on('clientError', answerUnreadable);
+  server.on('checkExpectation', (request, response) => server.emit('request', request, response));
+}
+
 /** Answers what is not HTTP at all, or has more header than is read, in the words every other refusal has. */
-export function answerUnreadable(error: NodeJS.ErrnoException, socket: Duplex): void {
+function answerUnreadable(error: NodeJS.ErrnoException, socket: Duplex): void {
   if (error.code === 'ECONNRESET' || !socket.writable) {
     socket.destroy();
     return;
