@@ -34,7 +34,11 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'browser',
-          include: ['test/browser/**/*.test.ts', 'test/faults/**/*.test.ts'],
+          include: [
+            'test/browser/**/*.test.ts',
+            'test/faults/**/*.test.ts',
+            'test/installation/**/*.test.ts',
+          ],
           globalSetup: ['test/support/cluster.ts'],
           testTimeout: 300_000,
           hookTimeout: 300_000,

@@ -3,7 +3,9 @@ import { once } from 'node:events';
 import { existsSync, mkdtempSync, chmodSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { freePort, postmasterPid } from '../../src/cluster/cluster.ts';
+import { freePort, postmasterPid, startCluster } from '../../src/cluster/cluster.ts';
+import { openInstallation } from '../../src/cluster/installation.ts';
+import { query } from '../support/database.ts';
 import { houseFileSchema } from '../../src/core/formats/houseFile.ts';
 
 let folder: string;
@@ -107,6 +109,39 @@ describe('npm start', () => {
       (await run('npm', 'run', '--silent', 'import', '--', file, '--as', 'nobody@example.org')).err,
     ).toContain('no account has the address');
     expect((await run('npm', 'run', '--silent', 'rebuild')).out).toContain('7 homes, ');
+    const verified = await run('npm', 'run', '--silent', 'verify');
+    expect([verified.code, verified.out]).toEqual([
+      0,
+      expect.stringMatching(/^7 homes, \d+ entries read, 0 homes not as they were written/),
+    ]);
+  });
+
+  test('a home that somebody tampered with is named by verify and by rebuild, which goes on with the others', async () => {
+    const { superuserPassword, folder: data } = openInstallation(folder).cluster;
+    const { adminUrl } = await startCluster({ superuserPassword, folder: data });
+    const tamper = (body: string): Promise<unknown> =>
+      query(
+        adminUrl('salt_ledger'),
+        `ALTER TABLE entry DISABLE TRIGGER USER;
+         UPDATE entry SET body = ${body} WHERE seq = 3 AND home_id = (SELECT home_id FROM home WHERE name = '3 Weir Lane');
+         ALTER TABLE entry ENABLE TRIGGER USER`,
+      );
+    await tamper(`jsonb_set(body, '{kind}', to_jsonb('un' || (body ->> 'kind')))`);
+    const verified = await run('npm', 'run', '--silent', 'verify');
+    expect([verified.code, verified.err]).toEqual([
+      1,
+      expect.stringMatching(
+        /^home [-0-9a-f]{36} \(3 Weir Lane\): entry 3 \([-0-9a-f]{36}\) is not as it was written/,
+      ),
+    ]);
+    const rebuilt = await run('npm', 'run', '--silent', 'rebuild');
+    expect([rebuilt.code, rebuilt.out, rebuilt.err]).toEqual([
+      1,
+      expect.stringContaining('6 homes, '),
+      expect.stringContaining('(3 Weir Lane): '),
+    ]);
+    await tamper(`jsonb_set(body, '{kind}', to_jsonb(substr(body ->> 'kind', 3)))`);
+    expect((await run('npm', 'run', '--silent', 'verify')).code).toBe(0);
   });
 
   test('on SIGTERM stops the server and the cluster cleanly', async () => {

@@ -1,0 +1,2 @@
+-- A paper.
+INSERT INTO public.document (home_id, id, asset_id, kind, title, cover_ends, file_name, type, sha256, size, file, by_person, added_at) VALUES ('01a21d80-8d61-77e8-a06b-22d8a122ea01', '01a21d80-8fa2-71ec-ab98-b6f160f7b637', '01a21d80-8d89-770b-97d4-d808e3cf2d86', 'manual', 'Manual', '2027-01-01', 'm.txt', 'text/plain', 'bec55be9b14a16a3b3ad767787a6aab5c4709f174cceea490f6364dedd5214f4', 7, '\x52656164206d65', '01a21d80-8d2e-729a-aca7-567662ae2443', '2026-11-24T18:00:00.000Z');
