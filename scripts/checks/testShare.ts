@@ -6,7 +6,7 @@ const CODE = /\.(ts|vue|css|sh|mjs|js|html|sql)$/;
 const DATA = /(^|\/)(migrations|catalogue\/data|demo\/data|locales)\//;
 const TEST = /(\.test\.ts$|^test\/)/;
 
-/** Tests are a quarter to a third of the code, by lines that are not blank. */
+/** Tests are about a quarter to a third of the code, by lines that are not blank: told, not asked for. */
 const LEAST = 0.25;
 const MOST = 0.33;
 
@@ -28,6 +28,5 @@ export function testShare(): { tests: number; all: number; share: number } {
 
 if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {
   const { tests, all, share } = testShare();
-  console.log(`tests are ${tests} of ${all} lines of code: ${share.toFixed(3)} (wanted ${LEAST} to ${MOST})`);
-  if (share < LEAST || share > MOST) process.exitCode = 1;
+  console.log(`tests are ${tests} of ${all} lines of code: ${share.toFixed(3)} (about ${LEAST} to ${MOST})`);
 }

@@ -200,14 +200,14 @@ async function leave(): Promise<void> {
     v-if="askingToLeave"
     v-model:open="askingToLeave"
     :title="t('shell.unsentTitle')"
-    :close-label="t('shell.stay')"
+    :close-label="t('shell.close')"
   >
-    <p>{{ t('shell.unsent', { n: unsent }, unsent) }} {{ t('shell.unsentHint') }}</p>
-    <p class="ways">
+    <p>{{ t('shell.unsent', { n: unsent }, unsent) }} {{ t('shell.unsentHint', unsent) }}</p>
+    <p class="actions">
       <button type="button" class="main" data-act="stay" @click="askingToLeave = false">
         {{ t('shell.stay') }}
       </button>
-      <button type="button" data-act="leave-all" @click="leave">{{ t('shell.leaveAll') }}</button>
+      <button type="button" data-act="leave-all" @click="leave">{{ t('shell.leaveAll', unsent) }}</button>
     </p>
   </SheetDialog>
   <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
@@ -318,6 +318,11 @@ footer select {
 
 .strip.wrong {
   color: var(--rust);
+}
+
+.strip button {
+  margin-right: 0.75rem;
+  white-space: nowrap;
 }
 
 main:focus {

@@ -94,7 +94,7 @@ describe('signing out', () => {
     await page.says('1 entry is waiting to be sent.');
 
     await page.press('Sign out');
-    await page.says('1 entry has not been sent. If you sign out now they are deleted');
+    await page.says('1 entry has not been sent. If you sign out now, it is deleted');
     expect(await page.faults()).toEqual([]);
     await page.click('[data-act=stay]');
     await page.says('1 entry is waiting to be sent.');
