@@ -64,6 +64,8 @@ watch(online, (is) => {
 });
 useIntervalFn(() => {
   if (outbox.waiting.length > 0) void outbox.flush();
+  // A session left without a connection ends as soon as the server can be told.
+  void session.endLeftSession();
 }, RETRY_MS);
 watch(
   () => outbox.deliveredLater,

@@ -101,6 +101,23 @@ describe('house files', () => {
     }
   });
 
+  test('a row of twelve thousand things, each part of the one before and its successor, comes in and goes out', async () => {
+    const [, file] = files[0] ?? [];
+    if (!file) throw new Error('no file');
+    const row = Array.from({ length: 12_000 }, (_, index) => ({
+      id: `r${index}`,
+      kind: 'other' as const,
+      name: `Thing ${index}`,
+      ...(index > 0 && { partOf: `r${index - 1}`, succeeds: `r${index - 1}` }),
+    }));
+    // The last comes first: none of them stands where the one it points to does already.
+    const homeId = await bringIn({ ...file, assets: [...file.assets, ...row.reverse()] });
+    const { body } = await agent.get(`/api/homes/${homeId}`).expect(200);
+    expect((body as { assets: unknown[] }).assets).toHaveLength(file.assets.length + row.length);
+    await agent.get(`/api/homes/${homeId}/today`).expect(200);
+    await agent.get(`/api/homes/${homeId}/standing`).expect(200);
+  });
+
   test('an entry dated after today is refused, and nothing of the file is kept', async () => {
     const before = ((await agent.get('/api/homes')).body as unknown[]).length;
     const [, file] = files[0] ?? [];

@@ -102,16 +102,6 @@ describe('a run', () => {
     expect(again.body).toMatchObject({ code: 'run-over' });
   });
 
-  test('finished on two devices at once is written once: one of them is told that it is over', async () => {
-    await save(0).expect(200);
-    const answers = await Promise.all(
-      Array.from({ length: 6 }, () => finish(entryOf(TODAY, { kind: 'done', duty }))),
-    );
-    expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409, 409, 409, 409]);
-    const { body } = await agent.get(`/api/homes/${homeId}/entries`).expect(200);
-    expect(ledgerPageSchema.parse(body).lines.filter((line) => line.body.kind === 'done')).toHaveLength(1);
-  });
-
   test('not finished, it can be discarded; finished, it is history', async () => {
     await save(0).expect(200);
     await agent.delete(path()).expect(200);

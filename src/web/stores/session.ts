@@ -31,7 +31,7 @@ export const useSession = defineStore('session', () => {
 
   /** Finds out whether this browser is signed in: once, or again while nobody could be asked. */
   async function resume(): Promise<void> {
-    if (!(await endSession()) || known.value) return;
+    if (!(await endLeftSession()) || known.value) return;
     try {
       await begin(await call('me'));
       unreachable.value = false;
@@ -57,11 +57,11 @@ export const useSession = defineStore('session', () => {
     localStorage.setItem(SIGNING_OUT, '1');
     if (me.value) await forgetPerson(me.value.personId);
     await forget();
-    await endSession();
+    await endLeftSession();
   }
 
   /** Ends a session that was left while nobody answered; false where that is still so. */
-  async function endSession(): Promise<boolean> {
+  async function endLeftSession(): Promise<boolean> {
     if (localStorage.getItem(SIGNING_OUT) === null) return true;
     try {
       await call('signOut', { body: {} });
@@ -80,5 +80,17 @@ export const useSession = defineStore('session', () => {
     await useOutbox().openFor(null);
   }
 
-  return { me, homes, signedIn, unreachable, resume, signIn, signUp, signOut, forget, loadHomes };
+  return {
+    me,
+    homes,
+    signedIn,
+    unreachable,
+    resume,
+    endLeftSession,
+    signIn,
+    signUp,
+    signOut,
+    forget,
+    loadHomes,
+  };
 });
