@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { browserWording } from './i18n.ts';
 import { signals } from './api/client.ts';
+import { endLeftSession } from './api/leftSession.ts';
 import { fetchPages } from './router.ts';
 import SheetDialog from './components/SheetDialog.vue';
 import { useErrorText } from './composables/useErrorText.ts';
@@ -65,7 +66,7 @@ watch(online, (is) => {
 useIntervalFn(() => {
   if (outbox.waiting.length > 0) void outbox.flush();
   // A session left without a connection ends as soon as the server can be told.
-  void session.endLeftSession();
+  void endLeftSession();
 }, RETRY_MS);
 watch(
   () => outbox.deliveredLater,

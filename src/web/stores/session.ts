@@ -4,10 +4,8 @@ import type { Body } from '../../contract/routes.ts';
 import type { HomeSummary, Me } from '../../contract/schemas.ts';
 import { ApiError, call, NoConnection } from '../api/client.ts';
 import { forgetPerson } from '../api/forgetPerson.ts';
+import { endLeftSession, forgetLeaving, noteLeaving } from '../api/leftSession.ts';
 import { useOutbox } from './outbox.ts';
-
-/** Stands on the device from signing out until the server has heard of it. */
-const SIGNING_OUT = 'salt-ledger signing out';
 
 /** Who is signed in and which homes they may see. */
 export const useSession = defineStore('session', () => {
@@ -19,7 +17,7 @@ export const useSession = defineStore('session', () => {
 
   async function begin(person: Me): Promise<void> {
     // Whoever signs in has a session of their own: the one left behind went with its cookie.
-    localStorage.removeItem(SIGNING_OUT);
+    forgetLeaving();
     me.value = person;
     await useOutbox().openFor(person.personId);
     await loadHomes();
@@ -54,23 +52,10 @@ export const useSession = defineStore('session', () => {
 
   /** Leaves nothing of the person on this device. Without a connection the session ends at the next contact. */
   async function signOut(): Promise<void> {
-    localStorage.setItem(SIGNING_OUT, '1');
+    noteLeaving();
     if (me.value) await forgetPerson(me.value.personId);
     await forget();
     await endLeftSession();
-  }
-
-  /** Ends a session that was left while nobody answered; false where that is still so. */
-  async function endLeftSession(): Promise<boolean> {
-    if (localStorage.getItem(SIGNING_OUT) === null) return true;
-    try {
-      await call('signOut', { body: {} });
-    } catch (error) {
-      if (error instanceof NoConnection || (error instanceof ApiError && error.status >= 500)) return false;
-      throw error;
-    }
-    localStorage.removeItem(SIGNING_OUT);
-    return true;
   }
 
   /** The server no longer knows this browser; what waits to be sent stays on the device. */
@@ -86,7 +71,6 @@ export const useSession = defineStore('session', () => {
     signedIn,
     unreachable,
     resume,
-    endLeftSession,
     signIn,
     signUp,
     signOut,
