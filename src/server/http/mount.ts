@@ -66,7 +66,7 @@ async function answer({ services, spec, request, handler, queues }: Asked): Prom
   if (access === 'session') return work({ ...call(), personId });
   const permission: Permission = access;
   const { homeId = '' } = read(spec.params, request.params, '');
-  const kind = spec.method === 'GET' ? 'reads' : 'writes';
+  const kind = permission === 'read' ? 'reads' : 'writes';
   const within = <T>(inside: (tx: Tx, home: HomeSummary) => Promise<T>): Promise<T> =>
     queues.run(homeId, kind, () => inHome(services.db, personId, homeId, permission, inside));
   if (!('handle' in handler)) return within((tx, home) => handler({ ...call(), personId, tx, home }));

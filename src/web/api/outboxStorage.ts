@@ -61,8 +61,11 @@ export async function dropParcel(id: string): Promise<void> {
   await (await database()).delete('parcels', id);
 }
 
-/** Deletes every parcel of a person, sent or not. */
+/** Deletes everything of a person, sent or not, also what this page cannot read; what does not say whose it is goes too. */
 export async function dropParcelsOf(personId: string): Promise<void> {
-  for (const { id } of (await allParcels()).filter((parcel) => parcel.personId === personId))
-    await dropParcel(id);
+  const parcels = await database();
+  for (const key of await parcels.getAllKeys('parcels')) {
+    const read = z.object({ personId: z.string() }).safeParse(await parcels.get('parcels', key));
+    if (!read.success || read.data.personId === personId) await parcels.delete('parcels', key);
+  }
 }
