@@ -39,6 +39,28 @@ export default ts.config(
     ],
     rules: { 'max-lines-per-function': 'off', 'max-lines': 'off' },
   },
+  {
+    // Text that someone typed becomes a number in one place: core/units/typedNumber.ts.
+    files: ['src/web/**', 'src/core/formats/**', 'src/adapters/**'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.name=/^(Number|parseFloat|parseInt)$/]',
+          message: 'Read typed numbers with core/units/typedNumber.ts (or views/fields.ts).',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Number'][callee.property.name=/^parse/]",
+          message: 'Read typed numbers with core/units/typedNumber.ts (or views/fields.ts).',
+        },
+        {
+          selector: "UnaryExpression[operator='+'][argument.type!='Literal']",
+          message: 'Read typed numbers with core/units/typedNumber.ts (or views/fields.ts).',
+        },
+      ],
+    },
+  },
   { files: ['scripts/**', 'src/cli/**', 'bench/**'], rules: { 'no-console': 'off' } },
   prettier,
 );

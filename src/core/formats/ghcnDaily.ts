@@ -1,6 +1,7 @@
 import { isCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
 import type { DailySeries, SeriesProblem } from '../climate/climateFromDays.ts';
 import { fail, ok, type Result } from '../result.ts';
+import { readPlainNumber } from '../units/plainNumber.ts';
 
 /** One thing wrong with a row of a station file; `row` counts lines from 1. */
 export interface RowProblem {
@@ -36,8 +37,8 @@ const RANGES: Readonly<Record<Element, readonly [number, number]>> = {
 };
 const MISSING = new Set(['', '9999', '-9999']);
 /** Nothing but digits: no other base, exponent or grouping. */
-const WHOLE = /^[-+]?\d+$/;
-const DECIMAL = /^[-+]?\d+(\.\d+)?$/;
+const WHOLE = /^-?\d+$/;
+const DECIMAL = /^-?\d+(\.\d+)?$/;
 
 /** Where on Earth a station can stand: degrees, and metres. */
 const PLACES = { LATITUDE: [-90, 90], LONGITUDE: [-180, 180], ELEVATION: [-500, 9_000] } as const;
@@ -139,7 +140,7 @@ class Reading {
 
   private take(element: Element, day: DayNumber, text: string, quality: string, row: number): void {
     if (MISSING.has(text)) return;
-    const value = WHOLE.test(text) ? Number(text) : NaN;
+    const value = WHOLE.test(text) ? (readPlainNumber(text) ?? NaN) : NaN;
     const [least, most] = RANGES[element];
     if (!(value >= least && value <= most)) {
       this.tell(row, 'value', element, text);
@@ -152,7 +153,7 @@ class Reading {
   /** A part of where the station stands; null where it is not said. */
   private place(text: string, row: number, column: keyof typeof PLACES): number | null {
     if (text === '' || UNKNOWN_PLACE.test(text)) return null;
-    const value = DECIMAL.test(text) ? Number(text) : NaN;
+    const value = DECIMAL.test(text) ? (readPlainNumber(text) ?? NaN) : NaN;
     const [least, most] = PLACES[column];
     if (value >= least && value <= most) return value;
     this.tell(row, 'place', column, text);

@@ -113,16 +113,12 @@ function assetFaults(file: HouseFile): Fault[] {
 function dutyFaults(file: HouseFile): Fault[] {
   const assets = new Set(file.assets.map(({ id }) => id));
   const duties = new Set(file.duties.map(({ id }) => id));
-  return file.duties.flatMap(({ id, asset, companions }, index): Fault[] => {
+  return file.duties.flatMap(({ asset, companions }, index): Fault[] => {
     const faults: Fault[] = [];
     if (!assets.has(asset)) faults.push({ path: ['duties', index, 'asset'], problem: 'reference-unknown' });
-    for (const kind of ['bound', 'handy'] as const) {
-      const path = ['duties', index, 'companions', kind];
-      const others = companions?.[kind] ?? [];
-      if (others.some((one) => !duties.has(one))) faults.push({ path, problem: 'reference-unknown' });
-      if (others.includes(id)) faults.push({ path, problem: 'cycle' });
-      if (repeated(others).length > 0) faults.push({ path, problem: 'used-twice' });
-    }
+    for (const kind of ['bound', 'handy'] as const)
+      if (companions?.[kind]?.some((one) => !duties.has(one)))
+        faults.push({ path: ['duties', index, 'companions', kind], problem: 'reference-unknown' });
     return faults;
   });
 }

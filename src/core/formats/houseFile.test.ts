@@ -125,11 +125,6 @@ describe('a house file', () => {
       'assets[0].serves[1]: used-twice',
     ],
     [
-      'a duty that is its own companion',
-      (file) => (nth(file.duties, 0).companions = { handy: [nth(file.duties, 0).id] }),
-      'duties[0].companions.handy: cycle',
-    ],
-    [
       'a stamp of another age',
       (file) => (nth(file.entries, 0).stampedAt = '0001-01-01T00:00:00.000Z'),
       'entries[0].stampedAt: years',

@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from '../result.ts';
+import { NUMBER, plainDigits, readTypedNumber } from './typedNumber.ts';
 import { convert, dimensionOf, UNIT_CODES, UNITS, type UnitCode } from './units.ts';
 
 export interface Entered {
@@ -9,20 +10,6 @@ export interface Entered {
 /** Why a text is no quantity. `ambiguous`: 1,200 is a thousand and more to some and little more than one to others. */
 export type QuantityProblem = 'number' | 'ambiguous-comma' | 'unit-unknown' | 'unit-of-something-else';
 
-const VULGAR: Readonly<Record<string, string>> = {
-  '¼': '1/4',
-  '½': '1/2',
-  '¾': '3/4',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-  '⅓': '1/3',
-  '⅔': '2/3',
-};
-
-/** A number as written: grouped thousands, a decimal with point or comma, a fraction, or a whole with a fraction. */
-const NUMBER = String.raw`[-+]?(?:\d{1,3}(?:,\d{3})+\.\d+|\d+[ -]\d+\/\d+|\d+\/\d+|\d{1,3}(?: \d{3})+(?:[.,]\d+)?|\d+(?:[.,]\d*)?|[.,]\d+)`;
 const PART = new RegExp(
   `^(${NUMBER})\\s*([^\\d\\s.,+-][^\\d]*?(?:[²2³3](?![\\d/]))?(?:/[a-z]+)?)?\\s*(?=$|\\d)`,
   'i',
@@ -30,9 +17,7 @@ const PART = new RegExp(
 
 /** One notation for signs that look alike. */
 function plain(text: string): string {
-  return text
-    .replaceAll(/[¼½¾⅛⅜⅝⅞⅓⅔]/g, (sign) => ` ${VULGAR[sign] ?? ''}`)
-    .replaceAll(/[−–]/g, '-')
+  return plainDigits(text)
     .replaceAll(/[“”″]|''/g, '"')
     .replaceAll(/[‘’′]/g, "'")
     .replaceAll('º', '°')
@@ -40,16 +25,6 @@ function plain(text: string): string {
     .replaceAll(/°\s+/g, '°')
     .replaceAll(/\s+/g, ' ')
     .trim();
-}
-
-function readNumber(text: string): number | 'ambiguous-comma' {
-  const negative = text.startsWith('-') ? -1 : 1;
-  const bare = text.replace(/^[-+]/, '');
-  const mixed = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(bare);
-  if (mixed) return negative * (Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]));
-  if (/^[1-9]\d{0,2},\d{3}$/.test(bare)) return 'ambiguous-comma';
-  if (/^\d{1,3}(,\d{3})+\.\d+$/.test(bare)) return negative * Number(bare.replaceAll(',', ''));
-  return negative * Number(bare.replaceAll(' ', '').replace(',', '.'));
 }
 
 /** The unit a text names among those of a dimension; a plain "gal" is the gallon of the home's own country. */
@@ -78,9 +53,9 @@ export function parseQuantity(
   while (rest !== '') {
     const part = PART.exec(rest);
     if (!part) return fail('number');
-    const value = readNumber(part[1] ?? '');
-    if (value === 'ambiguous-comma') return fail(value);
-    if (!Number.isFinite(value)) return fail('number');
+    const read = readTypedNumber(part[1] ?? '');
+    if (!read.ok) return fail(read.error.problem);
+    const { value } = read;
     const unit = part[2] === undefined ? asked : unitNamed(part[2], asked, gallon);
     if (!isCode(unit)) return fail(unit);
     if (sum !== null && (part[2] === undefined || !smaller(unit, sum.unit))) return fail('number');

@@ -86,12 +86,14 @@ export const isUnit = (code: string): code is UnitCode => Object.hasOwn(UNITS, c
 export const dimensionOf = (code: UnitCode): Dimension => UNITS[code].of;
 
 /** Takes off the last noise of binary fractions, so that 12 in entered as 1 ft are 12 in at the edge of a band. */
-export const tidy = (value: number): number =>
-  value === 0 || !Number.isFinite(value) ? value : Number(value.toPrecision(12));
+export const tidy = (value: number): number => toDigits(value, 12);
 
 /** For comparing with an edge: a value that went through another unit and back is still what it was. */
-export const nearly = (value: number): number =>
-  value === 0 || !Number.isFinite(value) ? value : Number(value.toPrecision(9));
+export const nearly = (value: number): number => toDigits(value, 9);
+
+/** A value with so many digits that count. */
+export const toDigits = (value: number, digits: number): number =>
+  value === 0 || !Number.isFinite(value) ? value : Number(value.toPrecision(digits));
 
 /** A value in another unit of the same dimension. Throws where the dimensions differ: that is this program's mistake. */
 export function convert(value: number, from: UnitCode, to: UnitCode): number {

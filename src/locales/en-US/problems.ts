@@ -101,6 +101,7 @@ export const problems = {
     zone: 'must be a time zone such as America/Chicago',
     factor: 'must be a number above 0 and at most 10',
     number: 'must be a number',
+    'ambiguous-comma': 'can be read as two numbers: write {options}',
     minutes: 'must be a whole number from 1 to 1000',
     'whole-days': 'must be a whole number of days, 0 to 400.',
     whole: 'must be a whole number, and not 0',

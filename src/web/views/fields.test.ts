@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { readCost, readWhole, writeCost } from './fields.ts';
+import { isFault, readCost, readNumber, readWhole, writeCost } from './fields.ts';
 
 describe('figures as people type them', () => {
   test.each([
@@ -11,7 +11,8 @@ describe('figures as people type them', () => {
     ['ten', 'wrong'],
     ['1234567', 'wrong'],
   ])('%j minutes are %j', (text, value) => {
-    expect(readWhole(text)).toBe(value);
+    const read = readWhole(text);
+    expect(isFault(read) ? 'wrong' : read).toBe(value);
   });
 
   test.each([
@@ -26,7 +27,17 @@ describe('figures as people type them', () => {
     ['12.5', 0, 'wrong'],
     ['1.234', 3, 1234],
   ])('%j with %d digits costs %j', (text, digits, value) => {
-    expect(readCost(text, digits)).toBe(value);
+    const read = readCost(text, digits);
+    expect(isFault(read) ? 'wrong' : read).toBe(value);
+  });
+
+  test('what could be two numbers is refused everywhere, and told which they are', () => {
+    const fault = { problem: 'ambiguous-comma', options: '1200 or 1.2' };
+    expect(readNumber('1,200')).toEqual({ ok: false, fault });
+    expect([readWhole('1,200'), readCost('1,200', 2)]).toEqual([fault, fault]);
+    expect([readWhole('1 200'), readCost('1,200.50', 2), readCost('1 200', 2)]).toEqual([
+      1200, 120_050, 120_000,
+    ]);
   });
 
   test('what is written can be read again', () => {

@@ -1,16 +1,68 @@
-/** Reads a whole number as typed: null when left empty, 'wrong' when it is none. */
-export function readWhole(text: string): number | null | 'wrong' {
-  const trimmed = text.trim();
-  if (trimmed === '') return null;
-  return /^\d{1,5}$/.test(trimmed) ? Number(trimmed) : 'wrong';
+import { readTypedNumber, type TypedProblem } from '../../core/units/typedNumber.ts';
+
+/** What is wrong with a number in a field: the name of the sentence under `problem`, and what stands in it. */
+export interface NumberFault {
+  readonly problem: string;
+  readonly minimum?: number;
+  /** The two numbers it could be. */
+  readonly options?: string;
 }
 
+export type ReadNumber =
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly fault: NumberFault };
+
+const faultOf = (problem: TypedProblem): NumberFault =>
+  problem.problem === 'number'
+    ? problem
+    : { problem: problem.problem, options: `${problem.grouped} or ${problem.decimal}` };
+
+/** Reads a number as typed that must lie within bounds, both included. */
+export function readNumber(text: string, minimum = -Infinity, maximum = Infinity): ReadNumber {
+  const read = readTypedNumber(text);
+  if (!read.ok) return { ok: false, fault: faultOf(read.error) };
+  if (read.value < minimum) return { ok: false, fault: { problem: 'too-small', minimum } };
+  if (read.value > maximum) return { ok: false, fault: { problem: 'number' } };
+  return { ok: true, value: read.value };
+}
+
+/** The same where it must be whole; `problem`: what is said where it is not. */
+export function readInteger(text: string, minimum: number, maximum: number, problem: string): ReadNumber {
+  const wrong: ReadNumber = {
+    ok: false,
+    fault: problem === 'too-small' ? { problem, minimum } : { problem },
+  };
+  const read = readNumber(text);
+  if (!read.ok) return read.fault.problem === 'number' ? wrong : read;
+  const fits = Number.isInteger(read.value) && read.value >= minimum && read.value <= maximum;
+  return fits ? read : wrong;
+}
+
+/** What a field that may be left empty says: null when it is, a fault when it is no such number. */
+export type ReadOptional = number | null | NumberFault;
+
+export const isFault = (read: ReadOptional): read is NumberFault => typeof read === 'object' && read !== null;
+
+const AT_LEAST_NOUGHT: NumberFault = { problem: 'too-small', minimum: 0 };
+
+/** Reads a whole number as typed. */
+export function readWhole(text: string): ReadOptional {
+  if (text.trim() === '') return null;
+  const read = readInteger(text, 0, 99_999, 'too-small');
+  return read.ok ? read.value : read.fault;
+}
+
+const MOST_MONEY = 10_000_000;
+
 /** Reads money as typed, with point or comma, into the currency's smallest unit. */
-export function readCost(text: string, digits: number): number | null | 'wrong' {
-  const trimmed = text.trim().replace(',', '.');
-  if (trimmed === '') return null;
-  const pattern = digits === 0 ? /^\d{1,9}$/ : new RegExp(`^\\d{1,7}(\\.\\d{1,${digits}})?$`);
-  return pattern.test(trimmed) ? Math.round(Number(trimmed) * 10 ** digits) : 'wrong';
+export function readCost(text: string, digits: number): ReadOptional {
+  if (text.trim() === '') return null;
+  const read = readNumber(text);
+  if (!read.ok) return read.fault.problem === 'number' ? AT_LEAST_NOUGHT : read.fault;
+  const smallest = Math.round(read.value * 10 ** digits);
+  const most = digits === 0 ? 1_000_000_000 : MOST_MONEY;
+  // What is finer than the smallest coin was meant otherwise.
+  const isExact = Math.abs(smallest / 10 ** digits - read.value) < 1e-9;
+  return isExact && read.value >= 0 && read.value < most ? smallest : AT_LEAST_NOUGHT;
 }
 
 /** Money in a currency's smallest unit as one would type it. */

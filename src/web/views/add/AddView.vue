@@ -147,8 +147,8 @@ const save = () =>
     }
     const read = readAddition(draft.value, home.on, unit.value, practice.value);
     if (!read.ok) {
-      const { field, problem, minimum } = read.fault;
-      return show(t.value(`problem.${problem}`, { minimum }), field, FIELDS);
+      const { field, problem, minimum, options } = read.fault;
+      return show(t.value(`problem.${problem}`, { minimum, options }), field, FIELDS);
     }
     const label = draft.value.source === 'new' ? draft.value.name.trim() : t.value('add.title');
     const outcome = await outbox.send({ route: 'add', homeId, body: read.value, label });

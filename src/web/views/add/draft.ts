@@ -9,6 +9,7 @@ import type { Asset, DutyPractice } from '../../../core/house/house.ts';
 import { codeSchema, takesFactors, type Rule } from '../../../core/schedule/rule.ts';
 import type { Doer, Factor, Terms } from '../../../core/schedule/terms.ts';
 import { toMillimetres } from '../../../core/units/quantity.ts';
+import { readInteger, readNumber, type NumberFault, type ReadNumber } from '../fields.ts';
 
 /** The choice, in several lists, that is none of those listed. */
 export const OWN = 'own';
@@ -132,10 +133,8 @@ export const schoolsOf = (practice: Practice | undefined): readonly School[] =>
   practice?.kind === 'duty' ? practice.schools : [];
 
 /** Something typed that is not right: the field, and the code of what would be. */
-export interface Fault {
+export interface Fault extends NumberFault {
   readonly field: string;
-  readonly problem: string;
-  readonly minimum?: number;
 }
 
 export type Read<T> =
@@ -147,14 +146,16 @@ const bad = (field: string, problem: string, minimum?: number): Read<never> => (
   fault: { field, problem, ...(minimum !== undefined && { minimum }) },
 });
 
-function readNumber(text: string, field: string, minimum: number): Read<number> {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() !== '' && value >= minimum ? good(value) : bad(field, 'too-small', minimum);
+const inField = (read: ReadNumber, field: string): Read<number> =>
+  read.ok ? read : { ok: false, fault: { ...read.fault, field } };
+
+function readAtLeast(text: string, field: string, minimum: number): Read<number> {
+  if (text.trim() === '') return bad(field, 'too-small', minimum);
+  return inField(readNumber(text, minimum), field);
 }
 
-function readCount(text: string, field: string): Read<number> {
-  return /^[1-9]\d{0,4}$/.test(text.trim()) ? good(Number(text.trim())) : bad(field, 'too-small', 1);
-}
+const readCount = (text: string, field: string): Read<number> =>
+  inField(readInteger(text, 1, 99_999, 'too-small'), field);
 
 /** The rule typed, or the one of the chosen school. */
 export function readRule(draft: Draft, practice: Practice | undefined): Read<Rule> {
@@ -176,7 +177,7 @@ export function readRule(draft: Draft, practice: Practice | undefined): Read<Rul
       return count.ok ? good({ kind: 'age', lifespan: { unit: draft.unit, count: count.value } }) : count;
     }
     case 'event': {
-      const respond = readNumber(draft.respond, 'respond', 0);
+      const respond = readAtLeast(draft.respond, 'respond', 0);
       if (!respond.ok) return respond;
       return good({ kind: 'event', triggers: [draft.trigger], respondDays: Math.round(respond.value) });
     }
@@ -192,29 +193,29 @@ export function readRule(draft: Draft, practice: Practice | undefined): Read<Rul
 }
 
 function readSeason({ anchor, offset }: Draft): Read<Rule> {
-  const days = Number(offset.trim());
-  if (offset.trim() === '' || !Number.isInteger(days) || Math.abs(days) > 180)
-    return bad('offset', 'season-offset');
-  return good({ kind: 'season', anchor, offsetDays: days });
+  const days = inField(readInteger(offset, -180, 180, 'season-offset'), 'offset');
+  return days.ok ? good({ kind: 'season', anchor, offsetDays: days.value }) : days;
 }
 
 function readUsage({ meter, limit, perDay }: Draft): Read<Rule> {
   const code = meter.trim().toLowerCase().replaceAll(/\s+/g, '-');
   if (!codeSchema.safeParse(code).success) return bad('meter', 'code');
-  const most = readNumber(limit, 'limit', 0.1);
+  const most = readAtLeast(limit, 'limit', 0.1);
   if (!most.ok) return most;
   if (perDay.trim() === '') return good({ kind: 'usage', meter: code, limit: most.value });
-  const rate = readNumber(perDay, 'perDay', 0.001);
+  const rate = readAtLeast(perDay, 'perDay', 0.001);
   return rate.ok ? good({ kind: 'usage', meter: code, limit: most.value, expectedPerDay: rate.value }) : rate;
 }
 
 function readFactors(draft: Draft): Read<Factor[]> {
   const factors: Factor[] = [];
   for (const { code, value } of draft.factors) {
-    const number = Number(value.trim().replace(',', '.'));
     if (code.trim() === '') return bad('factors', 'missing');
-    if (!(number > 0 && number <= 10)) return bad('factors', 'factor');
-    factors.push({ code: code.trim(), value: number });
+    const read = readNumber(value);
+    if (!read.ok && read.fault.options !== undefined)
+      return { ok: false, fault: { ...read.fault, field: 'factors' } };
+    if (!read.ok || !(read.value > 0 && read.value <= 10)) return bad('factors', 'factor');
+    factors.push({ code: code.trim(), value: read.value });
   }
   return good(factors);
 }
@@ -236,10 +237,10 @@ export function readPractice(draft: Draft): Read<DutyPractice> {
 
 /** Millimetres of the filter thickness typed; null when left empty. */
 function readThickness(draft: Draft, unit: 'mm' | 'in'): Read<number | null> {
-  const text = draft.thickness.trim().replace(',', '.');
-  if (text === '') return good(null);
-  const value = Number(text);
-  return value > 0 ? good(toMillimetres({ value, unit })) : bad('thickness', 'too-small', 0);
+  if (draft.thickness.trim() === '') return good(null);
+  const read = inField(readNumber(draft.thickness, 0), 'thickness');
+  if (!read.ok) return read;
+  return read.value > 0 ? good(toMillimetres({ value: read.value, unit })) : bad('thickness', 'too-small', 0);
 }
 
 const unitNames = (draft: Draft): string[] =>

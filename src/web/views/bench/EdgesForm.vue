@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import FormFoot from '../../components/FormFoot.vue';
 import TextField from '../../components/TextField.vue';
+import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 import { withEdges, type Scale } from '../../../core/readings/scale.ts';
 import type { ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { unitSymbol } from '../../../locales/readings/readingText.ts';
@@ -14,7 +15,10 @@ const typed = ref(props.now.cuts.map(({ at }) => String(at)));
 const error = ref('');
 
 function send(): void {
-  const edges = typed.value.map((text) => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.'))));
+  const edges = typed.value.map((text) => {
+    const read = readTypedNumber(text);
+    return read.ok ? read.value : NaN;
+  });
   if (!withEdges(props.usual, edges)) {
     error.value = props.speech.t('bench.edgesBad');
     return;

@@ -1,3 +1,5 @@
+import { readInteger, type NumberFault } from '../fields.ts';
+
 /** What stands in the fields of a finding, as typed. */
 export interface FindingDraft {
   what: string;
@@ -24,13 +26,14 @@ export interface Finding<V extends FindingDraft['verdict']> {
 /** The finding the fields stand for, or the first of them that is not right and what would be. */
 export function readFinding<V extends FindingDraft['verdict']>(
   draft: FindingDraft & { verdict: V },
-): { readonly finding: Finding<V> } | { readonly field: 'what' | 'days'; readonly problem: string } {
+): { readonly finding: Finding<V> } | ({ readonly field: 'what' | 'days' } & NumberFault) {
   const what = draft.what.trim();
   if (what === '') return { field: 'what', problem: 'missing' };
   const usual = USUAL_DAYS[draft.verdict];
-  const days = draft.days.trim() === '' || usual === null ? usual : Number(draft.days);
-  if (days !== null && !(Number.isInteger(days) && days >= 0 && days <= MOST_DAYS))
-    return { field: 'days', problem: 'whole-days' };
+  const typed =
+    draft.days.trim() === '' || usual === null ? null : readInteger(draft.days, 0, MOST_DAYS, 'whole-days');
+  if (typed && !typed.ok) return { field: 'days', ...typed.fault };
+  const days = typed ? typed.value : usual;
   const place = draft.place.trim();
   return {
     finding: {

@@ -25,7 +25,7 @@ const rows = computed(() =>
       by: props.speech.formats.list(place.covered.map(nameOf)),
       missing: place.covered.length === 0,
     }))
-    .sort((a, b) => Number(b.missing) - Number(a.missing)),
+    .sort((a, b) => (a.missing === b.missing ? 0 : a.missing ? -1 : 1)),
 );
 </script>
 

@@ -8,6 +8,7 @@ import { sideSchema, spaceUseSchema, type Space } from '../../../core/house/hous
 import type { Speech } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { useForm } from '../../composables/useForm.ts';
+import { readInteger } from '../fields.ts';
 
 /** A room: what it is called, what it is for, on which level; new, or put right. */
 const props = defineProps<{ space: Space | null; homeId: string; speech: Speech }>();
@@ -29,15 +30,20 @@ const save = () =>
   submit(FIELDS, async () => {
     const name = typed.name.trim();
     if (name === '') return show(t.value('problem.missing'), 'name', FIELDS);
-    const storey = typed.storey.trim().replace('−', '-');
-    if (!/^(-?\d{1,2})?$/.test(storey)) return show(t.value('problem.storey'), 'storey', FIELDS);
+    const storey = typed.storey.trim() === '' ? null : readInteger(typed.storey, -5, 50, 'storey');
+    if (storey && !storey.ok)
+      return show(
+        t.value(`problem.${storey.fault.problem}`, { options: storey.fault.options }),
+        'storey',
+        FIELDS,
+      );
     const use = spaceUseSchema.safeParse(typed.use);
     const side = sideSchema.safeParse(typed.side);
     const space = {
       id,
       name,
       ...(use.success && { use: use.data }),
-      ...(storey !== '' && { storey: Number(storey) }),
+      ...(storey && { storey: storey.value }),
       ...(side.success && { side: side.data }),
     };
     await call('saveSpace', { params: { homeId: props.homeId, spaceId: id }, body: { space } });

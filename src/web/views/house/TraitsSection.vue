@@ -5,6 +5,7 @@ import MovesList from '../../components/MovesList.vue';
 import SpecField from '../../components/SpecField.vue';
 import type { HouseBody, UpkeepBody } from '../../../contract/schemas.ts';
 import type { FactValue } from '../../../core/house/factValue.ts';
+import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 import { TRAIT_GROUPS, traitFits, type TraitGroup, type TraitSpec } from '../../../core/house/traitSpec.ts';
 import { planFor } from '../../../core/catalogue/planFor.ts';
 import { assertNever } from '../../../core/result.ts';
@@ -75,7 +76,10 @@ function readTrait({ code, kind }: TraitSpec): FactValue {
   const text = (typed[code] ?? NOT_SAID).trim();
   if (text === NOT_SAID) return null;
   if (kind === 'yesNo') return text === 'yes';
-  return kind === 'number' ? Number(text) : text;
+  if (kind !== 'number') return text;
+  const read = readTypedNumber(text);
+  // What is no number fits no trait that wants one, and is told so.
+  return read.ok ? read.value : text;
 }
 
 const changed = computed(

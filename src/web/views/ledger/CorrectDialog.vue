@@ -16,7 +16,7 @@ import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Outcome } from '../../stores/outbox.ts';
 import { describeBody } from './describe.ts';
-import { readCost, readWhole, writeCost } from '../fields.ts';
+import { isFault, readCost, readWhole, writeCost } from '../fields.ts';
 
 /** Corrects an entry by writing another: what was stays readable beside what is. */
 const props = defineProps<{ line: LedgerLine }>();
@@ -43,7 +43,7 @@ const before = {
   date: props.line.date as string,
   who: asTyped('who'),
   minutes: asTyped('minutes'),
-  cost: stands.cost === undefined ? '' : writeCost(Number(stands.cost), digits.value),
+  cost: typeof stands.cost === 'number' ? writeCost(stands.cost, digits.value) : '',
   note: asTyped('note'),
   why: asTyped('why'),
   text: asTyped('text'),
@@ -64,12 +64,13 @@ function readChange(): Change | null {
   }
   if (typed.minutes !== before.minutes) {
     const minutes = readWhole(typed.minutes);
-    if (minutes === 'wrong') return refuseField('minutes', t.value('problem.too-small', { minimum: 0 }));
+    if (isFault(minutes))
+      return refuseField('minutes', t.value(`problem.${minutes.problem}`, { ...minutes }));
     change.minutes = minutes;
   }
   if (typed.cost !== before.cost) {
     const cost = readCost(typed.cost, digits.value);
-    if (cost === 'wrong') return refuseField('cost', t.value('problem.too-small', { minimum: 0 }));
+    if (isFault(cost)) return refuseField('cost', t.value(`problem.${cost.problem}`, { ...cost }));
     change.cost = cost;
   }
   for (const field of ['who', 'note'] as const)

@@ -3,7 +3,7 @@ import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { unitsOfLine } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { readCost } from '../fields.ts';
+import { isFault, readCost } from '../fields.ts';
 
 /** The filters of the ledger as they stand in its form and in its address. */
 export const FILTER_FIELDS = [
@@ -51,7 +51,7 @@ export function filterQuery(
   for (const field of ['from', 'to'] as const)
     if (draft[field] !== '' && !isCivilDate(draft[field])) return { wrong: field };
   const cost = readCost(draft.cost, digits);
-  if (cost === 'wrong') return { wrong: 'cost' };
+  if (isFault(cost)) return { wrong: 'cost' };
   const titled = (fits: (title: string) => boolean): string[] =>
     house.duties.filter(({ practice }) => fits(practiceTitle(speech, practice))).map(({ id }) => id);
   const text = draft.text.trim();

@@ -85,7 +85,8 @@ function send(): void {
     return;
   }
   const read = readNote(draft, UNITS);
-  if ('field' in read) return show(t.value(`problem.${read.problem}`), read.field, FIELDS);
+  if ('field' in read)
+    return show(t.value(`problem.${read.problem}`, { options: read.options }), read.field, FIELDS);
   const checked = entryBodySchema.safeParse(read.body);
   if (!checked.success) {
     const [issue] = checked.error.issues;

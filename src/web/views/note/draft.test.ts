@@ -76,6 +76,8 @@ describe('a note as typed', () => {
 
   test.each<[string, Partial<NoteDraft>, string]>([
     ['a reading of nothing', { kind: 'reading', value: '' }, 'value'],
+    ['a reading that could be two numbers', { kind: 'reading', value: '1,200' }, 'value'],
+    ['a reading with an exponent', { kind: 'reading', value: '1e3' }, 'value'],
     ['a reading of no thing', { kind: 'reading', asset: '', value: '1' }, 'asset'],
     ['a filter not graded', { kind: 'grade', grade: '' }, 'grade'],
     ['a finding of nothing', { kind: 'finding', what: ' ' }, 'what'],

@@ -2,6 +2,8 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { readFinding, type FindingDraft } from '../finding/findingDraft.ts';
 import { codeSchema } from '../../../core/schedule/rule.ts';
+import { readInteger, readNumber, type NumberFault } from '../fields.ts';
+import { gradeOf } from '../today/look.ts';
 
 /** What can be noted here; work done is logged on Today. */
 export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'made', 'stock', 'text'] as const;
@@ -32,7 +34,7 @@ export interface Noted {
 /** Chosen where the list has not what happened. */
 export const OWN_TRIGGER = 'own';
 
-type Read = { readonly body: EntryBody } | { readonly field: string; readonly problem: string };
+type Read = { readonly body: EntryBody } | ({ readonly field: string } & NumberFault);
 
 const wrong = (field: string, problem: string): Read => ({ field, problem });
 const toCode = (text: string): string =>
@@ -41,12 +43,6 @@ const toCode = (text: string): string =>
     .toLowerCase()
     .replaceAll(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
-
-/** Reads a decimal as typed, with point or comma; null when it is none. */
-function readDecimal(text: string): number | null {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || !Number.isFinite(value) ? null : value;
-}
 
 /** The entry the form stands for, or the first field that is not right and what would be. `units`: the unit of each measure. */
 export function readNote(draft: NoteDraft, units: Readonly<Record<string, string>>): Read {
@@ -67,25 +63,27 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
           kind: 'reading',
           asset,
           measure: 'filter-grade',
-          value: Number(draft.grade),
+          value: gradeOf(draft.grade) ?? 0,
           unit: 'grade',
           ...note,
         },
       };
     case 'reading': {
-      const value = readDecimal(draft.value);
-      if (value === null) return wrong('value', 'number');
+      const read = readNumber(draft.value);
+      if (!read.ok) return { field: 'value', ...read.fault };
       const { measure } = draft;
-      return { body: { kind: 'reading', asset, measure, value, unit: units[measure] || 'count', ...note } };
+      const unit = units[measure] || 'count';
+      return { body: { kind: 'reading', asset, measure, value: read.value, unit, ...note } };
     }
     case 'finding':
       return readFound(draft, note);
     case 'made':
       return { body: { kind: 'fact', asset, fact: 'made', value: draft.made.trim() } };
     case 'stock': {
-      const change = readDecimal(draft.change);
-      if (change === null || change === 0 || !Number.isInteger(change)) return wrong('change', 'whole');
-      return { body: { kind: 'stockMoved', supply: draft.supply, change } };
+      const read = readInteger(draft.change, -100_000, 100_000, 'whole');
+      if (!read.ok) return { field: 'change', ...read.fault };
+      if (read.value === 0) return wrong('change', 'whole');
+      return { body: { kind: 'stockMoved', supply: draft.supply, change: read.value } };
     }
     case 'text':
       if (draft.note.trim() === '') return wrong('note', 'missing');

@@ -55,7 +55,12 @@ const draft = reactive((props.changing && ownDraftOf(props.changing)) ?? emptyOw
 const save = () =>
   submit(FIELDS, async () => {
     const read = readOwn(draft, new Set(props.taken), props.changing?.code ?? null);
-    if ('field' in read) return show(t.value(`problem.${read.problem}`, { minimum: 1 }), read.field, FIELDS);
+    if ('field' in read)
+      return show(
+        t.value(`problem.${read.problem}`, { minimum: 1, options: read.options }),
+        read.field,
+        FIELDS,
+      );
     const { practice } = read;
     await call('savePractice', { params: { homeId: props.homeId, code: practice.code }, body: { practice } });
     emit('saved', practice.title);

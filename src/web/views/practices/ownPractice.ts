@@ -10,6 +10,7 @@ import type { Season } from '../../../core/climate/anchor.ts';
 import type { AssetKind } from '../../../core/house/assetKind.ts';
 import type { Doer } from '../../../core/schedule/terms.ts';
 import { emptyDraft, readRule, type Draft } from '../add/draft.ts';
+import { readInteger, readNumber, type NumberFault, type ReadNumber } from '../fields.ts';
 
 /** A practice of one's own as typed. Steps are lines; the cautions stand at the first of them. */
 export interface OwnDraft {
@@ -95,9 +96,8 @@ export const emptyOwn = (): OwnDraft => ({
   covers: '',
 });
 
-interface Fault {
+interface Fault extends NumberFault {
   readonly field: string;
-  readonly problem: string;
 }
 type Read = { readonly practice: Practice } | Fault;
 
@@ -125,10 +125,10 @@ function stepsOf(draft: OwnDraft): Step[] {
 /** One code where one was chosen. */
 const chosen = (code: string): string[] => (code === '' ? [] : [code]);
 
-/** Reads a number above nought as typed, with point or comma; null when it is none. */
-function readAmount(text: string): number | null {
-  const value = Number(text.trim().replace(',', '.'));
-  return text.trim() === '' || !(value > 0) || value > 10_000 ? null : value;
+/** Reads a number above nought and at most some other. */
+function readAmount(text: string, most: number): ReadNumber {
+  const read = readNumber(text, 0, most);
+  return read.ok && read.value === 0 ? { ok: false, fault: { problem: 'number' } } : read;
 }
 
 /** The ways to set its interval, the usual one first, or what is wrong with one of them. */
@@ -176,24 +176,21 @@ export function readOwn(draft: OwnDraft, taken: ReadonlySet<string>, code: strin
   if (draft.why.trim() === '') return { field: 'why', problem: 'missing' };
   const steps = stepsOf(draft);
   if (steps.length === 0) return { field: 'work', problem: 'missing' };
-  const minutes = Number(draft.minutes.trim());
-  if (!Number.isInteger(minutes) || minutes < 1 || minutes > 1_000)
-    return { field: 'minutes', problem: 'minutes' };
-  const leadDays = Number(draft.leadDays.trim());
-  if (!Number.isInteger(leadDays) || leadDays < 0 || leadDays > 365)
-    return { field: 'leadDays', problem: 'whole' };
-  const quantity = readAmount(draft.quantity);
-  if (draft.supply !== '' && quantity === null) return { field: 'quantity', problem: 'number' };
-  const factor = readAmount(draft.factorValue);
-  if (draft.factor !== '' && (factor === null || factor > 10))
-    return { field: 'factorValue', problem: 'number' };
+  const minutes = readInteger(draft.minutes, 1, 1_000, 'minutes');
+  if (!minutes.ok) return { field: 'minutes', ...minutes.fault };
+  const leadDays = readInteger(draft.leadDays.trim() === '' ? '0' : draft.leadDays, 0, 365, 'whole');
+  if (!leadDays.ok) return { field: 'leadDays', ...leadDays.fault };
+  const quantity = readAmount(draft.quantity, 10_000);
+  if (draft.supply !== '' && !quantity.ok) return { field: 'quantity', ...quantity.fault };
+  const factor = readAmount(draft.factorValue, 10);
+  if (draft.factor !== '' && !factor.ok) return { field: 'factorValue', ...factor.fault };
   const ways = draft.kind === 'duty' ? schoolsOf(draft) : null;
   if (ways && 'field' in ways) return ways;
   const school = ways && {
     ...ways,
     defaultSchool: 'own',
     defaultBecause: draft.why.trim(),
-    factors: chosen(draft.factor).map((code) => ({ code, value: factor })),
+    factors: chosen(draft.factor).map((code) => ({ code, value: factor.ok ? factor.value : 1 })),
   };
   const parsed = practiceSchema.safeParse({
     kind: draft.kind,
@@ -207,16 +204,16 @@ export function readOwn(draft: OwnDraft, taken: ReadonlySet<string>, code: strin
     mistakes: lines(draft.mistakes),
     notes: [],
     tools: draft.tools,
-    supplies: chosen(draft.supply).map((supply) => ({ supply, quantity })),
+    supplies: chosen(draft.supply).map((supply) => ({ supply, quantity: quantity.ok ? quantity.value : 1 })),
     setUps: draft.setUps,
     ...(draft.trait !== '' && { when: { trait: draft.trait } }),
     ...(draft.state !== '' && { pair: { state: draft.state, half: draft.half } }),
-    minutes,
+    minutes: minutes.value,
     doers: [draft.doer],
     lifeSafety: draft.lifeSafety,
     ...(draft.season !== '' && { gates: [{ kind: 'season', season: draft.season }] }),
     ...(draft.beforeFrost && { freezeGuard: { atOrBelow: 0 } }),
-    ...(leadDays > 0 && { lead: { days: leadDays } }),
+    ...(leadDays.value > 0 && { lead: { days: leadDays.value } }),
     companions: { bound: chosen(draft.bound), handy: chosen(draft.handy) },
     after: [],
     leadsTo: [],

@@ -38,7 +38,8 @@ const draft = reactive({
 function note(): void {
   clear();
   const read = readFinding(draft);
-  if ('field' in read) return show(t.value(`problem.${read.problem}`), read.field, FIELDS);
+  if ('field' in read)
+    return show(t.value(`problem.${read.problem}`, { options: read.options }), read.field, FIELDS);
   const { days = 0, ...finding } = read.finding;
   emit('found', { asset: draft.asset, date: props.today, days, ...finding });
 }

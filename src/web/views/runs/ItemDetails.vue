@@ -9,7 +9,7 @@ import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts
 import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
 import type { Practice } from '../../../core/catalogue/practice.ts';
 import { nameIn, type Speech } from '../../../locales/speech.ts';
-import { readWhole } from '../fields.ts';
+import { isFault, readNumber, readWhole } from '../fields.ts';
 import FoundForm from './FoundForm.vue';
 
 /** What else one piece of work says: its day, who, minutes, supplies, a note; what was found; or why it was not done. */
@@ -53,21 +53,25 @@ function saveDetails(): void {
     error.value = t.value('problem.civil-date');
     return;
   }
-  if (minutes === 'wrong') {
-    error.value = t.value('problem.too-small', { minimum: 0 });
+  if (isFault(minutes)) {
+    error.value = t.value(`problem.${minutes.problem}`, { ...minutes });
     return;
   }
-  const used = Object.entries(typed.used).filter(([, text]) => text.trim() !== '');
-  if (used.some(([, text]) => !(Number(text) >= 0))) {
-    error.value = t.value('problem.number');
-    return;
+  const used = new Map<string, number>();
+  for (const [supply, text] of Object.entries(typed.used).filter(([, one]) => one.trim() !== '')) {
+    const read = readNumber(text, 0, 100_000);
+    if (!read.ok) {
+      error.value = t.value(`problem.${read.fault.problem}`, { minimum: 0, options: read.fault.options });
+      return;
+    }
+    used.set(supply, read.value);
   }
   emit('change', {
     date: typed.date,
     who: typed.who === '' ? null : typed.who,
     minutes,
     note: typed.note.trim(),
-    used: Object.fromEntries(used.map(([supply, text]) => [supply, Number(text)])),
+    used: Object.fromEntries(used),
   });
   open.value = null;
 }

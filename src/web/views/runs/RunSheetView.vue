@@ -22,7 +22,7 @@ import { aboutText } from '../../../locales/readings/readingText.ts';
 import { words } from '../../../locales/speech.ts';
 import { stepsInWords } from '../../../locales/stepText.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
-import { readWhole } from '../fields.ts';
+import { isFault, readWhole } from '../fields.ts';
 import { itemThings, itemTitle, practiceOf } from './runHouse.ts';
 import { useRunPage } from './useRunPage.ts';
 
@@ -111,7 +111,7 @@ function stateTyped(
   if (!row || !home.on) return {};
   const minutes = readWhole(row.minutes);
   const taken: ItemState['readings'] = [];
-  let right = minutes !== 'wrong' && isCivilDate(row.date) && row.date <= home.on;
+  let right = !isFault(minutes) && isCivilDate(row.date) && row.date <= home.on;
   for (const { id, step, reading } of read) {
     const text = row.readings[id] ?? {};
     if (Object.values(text).every((one) => one.trim() === '')) continue;
@@ -131,7 +131,7 @@ function stateTyped(
         date: isCivilDate(row.date) ? row.date : home.on,
       });
   }
-  if (!right || minutes === 'wrong' || !isCivilDate(row.date)) return null;
+  if (!right || isFault(minutes) || !isCivilDate(row.date)) return null;
   return {
     ...(row.done && { status: 'done' as const }),
     date: row.date,

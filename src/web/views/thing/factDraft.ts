@@ -5,6 +5,7 @@ import type { FactValue } from '../../../core/house/factValue.ts';
 import type { Home } from '../../../core/house/house.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
+import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 
 /** What stands in the fields, by fact: as typed, in the home's own units. */
 export type FactDraft = Record<string, string>;
@@ -40,12 +41,12 @@ function readField(spec: FactSpec, said: string, units: Home['units']): FactValu
     case 'choice':
       return spec.options.find((option) => String(option) === said) ?? null;
     case 'number': {
-      const number = Number(said.replace(',', '.'));
-      if (!Number.isFinite(number)) return null;
+      const read = readTypedNumber(said);
+      if (!read.ok) return null;
       const unit = typedUnit(spec, units);
       return unit === '' || unit === spec.unit
-        ? number
-        : inHomeUnits({ value: number, unit }, 'metric').value;
+        ? read.value
+        : inHomeUnits({ value: read.value, unit }, 'metric').value;
     }
     case 'date':
     case 'text':

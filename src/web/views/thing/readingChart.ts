@@ -7,7 +7,7 @@ import { chartReading, RECORDED } from '../../../core/readings/recorded.ts';
 import { stretches } from '../../../core/readings/scale.ts';
 import { settledThen } from '../../../core/readings/settled.ts';
 import type { Verdict } from '../../../core/readings/verdict.ts';
-import { convert, isUnit, unitIn, type UnitCode } from '../../../core/units/units.ts';
+import { toDigits, convert, isUnit, unitIn, type UnitCode } from '../../../core/units/units.ts';
 
 type Series = SeriesBody['series'][number];
 
@@ -146,7 +146,5 @@ function heightOf(
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const room = (high - low || Math.abs(high) || 1) * 0.12;
   const floor = low >= 0 && low - room < 0 ? 0 : low - room;
-  return { low: roundTo(floor), high: roundTo(high + room) };
+  return { low: toDigits(floor, 3), high: toDigits(high + room, 3) };
 }
-
-const roundTo = (value: number): number => Number(value.toPrecision(3));

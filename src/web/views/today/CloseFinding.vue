@@ -12,7 +12,7 @@ import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { readCost, readWhole } from '../fields.ts';
+import { isFault, readCost, readWhole } from '../fields.ts';
 
 /** Closes a finding: on which day it was put right, how, how long it took and what it cost. */
 const props = defineProps<{ finding: OpenFindingBody }>();
@@ -41,8 +41,9 @@ const save = () =>
       );
     const minutes = readWhole(typed.minutes);
     const cost = readCost(typed.cost, currencyDigits(currency.value));
-    if (minutes === 'wrong') return show(t.value('problem.too-small', { minimum: 0 }), 'minutes', FIELDS);
-    if (cost === 'wrong') return show(t.value('problem.too-small', { minimum: 0 }), 'cost', FIELDS);
+    if (isFault(minutes))
+      return show(t.value(`problem.${minutes.problem}`, { ...minutes }), 'minutes', FIELDS);
+    if (isFault(cost)) return show(t.value(`problem.${cost.problem}`, { ...cost }), 'cost', FIELDS);
     const text = t.value('findings.closed', { what: what.value });
     const sent = await write(
       [

@@ -17,7 +17,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
-import { readCost, readWhole } from '../fields.ts';
+import { isFault, readCost, readWhole } from '../fields.ts';
 import LookFields from './LookFields.vue';
 import { isGraded, lookBody } from './look.ts';
 import { doneBody, type Line, type Unit } from './lines.ts';
@@ -143,9 +143,9 @@ async function readBody(): Promise<Work | null> {
   }
   const minutes = readWhole(typed.minutes);
   const cost = readCost(typed.cost, currencyDigits(currency.value));
-  if (minutes === 'wrong') show(t.value('problem.too-small', { minimum: 0 }), 'minutes', FIELDS);
-  if (cost === 'wrong') show(t.value('problem.too-small', { minimum: 0 }), 'cost', FIELDS);
-  if (minutes === 'wrong' || cost === 'wrong') return null;
+  if (isFault(minutes)) show(t.value(`problem.${minutes.problem}`, { ...minutes }), 'minutes', FIELDS);
+  else if (isFault(cost)) show(t.value(`problem.${cost.problem}`, { ...cost }), 'cost', FIELDS);
+  if (isFault(minutes) || isFault(cost)) return null;
   const who = await readWho();
   if (who === null) return null;
   return {

@@ -107,7 +107,8 @@ function lineOf(key: string, units: readonly Unit[], first: Unit, find: FindPrac
 }
 
 const byDue = (a: Line, b: Line): number => toDay(a.due) - toDay(b.due);
-const bySafety = (a: Line, b: Line): number => Number(b.lifeSafety) - Number(a.lifeSafety) || byDue(a, b);
+const bySafety = (a: Line, b: Line): number =>
+  a.lifeSafety === b.lifeSafety ? byDue(a, b) : a.lifeSafety ? -1 : 1;
 
 /** Whether all units share one window, so that it need be told only once. */
 export function sharedWindow(units: readonly Unit[]): Window | null {

@@ -1,6 +1,7 @@
 import type { Practice } from '../../../core/catalogue/practice.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Rule } from '../../../core/schedule/rule.ts';
+import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 
 /** What a filter can look like, from new to worn out, and its grade as a form holds it. */
 export const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
@@ -19,10 +20,16 @@ export const isGraded = (practice: Practice | undefined): boolean =>
 
 /** The entry a look makes: a reading of the grade, or a finding with its verdict. */
 export function lookBody(found: string, duty: string, asset: string): EntryBody {
-  const value = Number(found);
-  return Number.isNaN(value)
+  const value = gradeOf(found);
+  return value === null
     ? { kind: 'finding', asset, duty, what: 'look', verdict: verdictOf(found) }
     : { kind: 'reading', asset, measure: GRADE, value, unit: 'grade' };
+}
+
+/** A grade as a form holds it; null for anything else that can be chosen there. */
+export function gradeOf(chosen: string): number | null {
+  const read = readTypedNumber(chosen);
+  return read.ok ? read.value : null;
 }
 
 const verdictOf = (found: string): 'sound' | 'watch' | 'act' =>

@@ -15,6 +15,7 @@ import { dateText, words, type Speech } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useTrial } from '../../composables/useTrial.ts';
+import { readInteger } from '../fields.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { dutyName } from '../ledger/describe.ts';
@@ -66,13 +67,14 @@ void call('schools', { params: { homeId: props.homeId, dutyId: props.line.units[
 /** A rule of one's own that is no interval stays as it is until something else is chosen. */
 const ownRule = computed((): Rule | null => {
   if (props.start.school === null && startRule.kind !== 'interval') return startRule;
-  if (!/^[1-9]\d{0,4}$/.test(chosen.count.trim())) return null;
+  const count = readInteger(chosen.count, 1, 99_999, 'too-small');
+  if (!count.ok) return null;
   // A floor belongs to its school; one's own interval keeps the floor it was given.
   const floor =
     props.start.school === null && startRule.kind === 'interval' ? startRule.floorDays : undefined;
   return {
     kind: 'interval',
-    every: { unit: chosen.unit, count: Number(chosen.count) },
+    every: { unit: chosen.unit, count: count.value },
     ...(floor !== undefined && { floorDays: floor }),
   };
 });

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { Given } from '../../../core/walkthrough/given.ts';
+import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 import { assertNever } from '../../../core/result.ts';
 import { optionsOf, type Answer, type Question } from '../../../core/walkthrough/question.ts';
 import { optionName } from '../../../locales/walkNames.ts';
@@ -52,9 +53,9 @@ function step(by: number): void {
 
 function typedCount(event: Event): void {
   const { question } = props;
-  const value = Math.round(Number((event.target as HTMLInputElement).value));
-  if (question.kind === 'count' && Number.isFinite(value))
-    answer.value = Math.min(question.max, Math.max(question.min, value));
+  const read = readTypedNumber((event.target as HTMLInputElement).value);
+  if (question.kind === 'count' && read.ok)
+    answer.value = Math.min(question.max, Math.max(question.min, Math.round(read.value)));
 }
 
 function typedDate(event: Event): void {
