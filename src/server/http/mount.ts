@@ -24,7 +24,7 @@ export function mountRoutes(services: Services, handlers: Handlers): Router {
     router[method](spec.path, async (request, response) => {
       const came = personIn(request);
       const body = await answer({ services, spec, request, handler, queues });
-      if (TOLD.has(name)) tell(services, name, request, came ?? personIn(request));
+      if (TOLD.has(name)) tell(services, name, request, personIn(request) ?? came);
       send(response, body);
     });
   }

@@ -57,6 +57,14 @@ export async function keepParcel(parcel: Parcel): Promise<void> {
   await (await database()).put('parcels', JSON.parse(JSON.stringify(parcel)), parcel.id);
 }
 
+/** Keeps what has become of a parcel; one that was deleted meanwhile stays deleted. */
+export async function updateParcel(parcel: Parcel): Promise<void> {
+  const change = (await database()).transaction('parcels', 'readwrite');
+  if ((await change.store.getKey(parcel.id)) !== undefined)
+    await change.store.put(JSON.parse(JSON.stringify(parcel)), parcel.id);
+  await change.done;
+}
+
 export async function dropParcel(id: string): Promise<void> {
   await (await database()).delete('parcels', id);
 }

@@ -2,7 +2,7 @@ import type { ErrorBody } from '../../contract/errors.ts';
 import type { Response } from '../../contract/routes.ts';
 import { call } from './client.ts';
 import { holdsUp, judgeError, type WhyWaiting } from './delivery.ts';
-import { dropParcel, keepParcel, type Parcel, type WriteRoute } from './outboxStorage.ts';
+import { dropParcel, updateParcel, type Parcel, type WriteRoute } from './outboxStorage.ts';
 
 /** What became of a write: it arrived, was refused, or waits on this device. */
 export type Outcome<R extends WriteRoute> =
@@ -30,10 +30,10 @@ export async function settleOnDevice(
 ): Promise<void> {
   switch (outcome.kind) {
     case 'waiting':
-      if (outcome.why === 'fault') await keepParcel({ ...parcel, tries: parcel.tries + 1 });
+      if (outcome.why === 'fault') await updateParcel({ ...parcel, tries: parcel.tries + 1 });
       return;
     case 'refused':
-      await (isHeard ? dropParcel(parcel.id) : keepParcel({ ...parcel, refused: outcome.error }));
+      await (isHeard ? dropParcel(parcel.id) : updateParcel({ ...parcel, refused: outcome.error }));
       return;
     case 'delivered':
       await dropParcel(parcel.id);
