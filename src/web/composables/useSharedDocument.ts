@@ -104,11 +104,14 @@ function useUnsent<S>(key: string, schema: z.ZodType<S>) {
   const stored = useStorage<z.infer<typeof unsentSchema> | null>(key, null, undefined, {
     serializer: { read: (text) => readKept(unsentSchema, text), write: (value) => JSON.stringify(value) },
   });
-  const personId = useSession().me?.personId;
+  const session = useSession();
+  // Where nobody can be asked who this is, it is whoever was here last.
+  const isMine = (owner: string | undefined): boolean =>
+    owner === undefined || session.me === null || owner === session.me.personId;
   return computed({
-    get: () => (stored.value && (stored.value.personId ?? personId) === personId ? stored.value : null),
+    get: () => (isMine(stored.value?.personId) ? stored.value : null),
     set: (value: { revision: number; state: S } | null) => {
-      stored.value = value && { ...value, personId };
+      stored.value = value && { ...value, personId: session.me?.personId ?? stored.value?.personId };
     },
   });
 }
