@@ -1,8 +1,9 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { Agent as TestAgent } from 'supertest';
 import { errorBodySchema } from '../../src/contract/errors.ts';
-import { ROUTES, type RouteName, type RouteSpec } from '../../src/contract/routes.ts';
+import type { RouteName } from '../../src/contract/routes.ts';
 import { newDuty, newHome, someone, startApi, type Api } from '../support/api.ts';
+import { HOME_READS } from '../support/homeReads.ts';
 import { Luck } from './fuzz/luck.ts';
 import { NAMES, oneRequest } from './fuzz/requests.ts';
 import { send, type Answer, type Sent } from './fuzz/wire.ts';
@@ -13,12 +14,6 @@ const SEED = Number(process.env['FUZZ_SEED'] ?? 20_261_127);
 /** How often every page of every home is read to see that all of them still can be. */
 const READ_EVERY = 100;
 const MOST_HOMES = 4;
-
-/** Reads that take nothing but the home. */
-const READS = NAMES.filter((name) => {
-  const { method, path }: RouteSpec = ROUTES[name];
-  return method === 'GET' && (path.match(/:/g) ?? []).length === 1 && path.includes(':homeId');
-});
 
 let api: Api;
 let owner: string;
@@ -109,8 +104,7 @@ async function homesOfOwner(): Promise<string[]> {
 /** Every page of every home is there and is what its schema says. */
 async function readAll(after: string): Promise<void> {
   for (const homeId of (await homesOfOwner()).slice(0, MOST_HOMES))
-    for (const name of READS) {
-      const { path, response }: RouteSpec = ROUTES[name];
+    for (const [name, { path, response }] of HOME_READS) {
       const asked = {
         method: 'GET',
         path: path.replace(':homeId', homeId),

@@ -5,12 +5,12 @@ import { Client } from 'pg';
 import supertest from 'supertest';
 import { describe, expect, inject, test } from 'vitest';
 import { MIGRATIONS } from '../../src/cluster/installation.ts';
-import { ROUTES, type RouteSpec } from '../../src/contract/routes.ts';
 import { ledgerPageSchema, type HomeSummary } from '../../src/contract/schemas.ts';
 import { asPerson } from '../../src/server/db/database.ts';
 import { setUpDatabase } from '../../src/server/db/setup.ts';
 import { verifyLedger } from '../../src/server/services/verifyLedger.ts';
 import { append, entryOf, PASSWORD, startApi } from '../support/api.ts';
+import { HOME_READS } from '../support/homeReads.ts';
 import { PASSWORDS } from '../support/fixed.ts';
 
 interface Journal {
@@ -21,10 +21,6 @@ const journal = JSON.parse(readFileSync(join(MIGRATIONS, JOURNAL), 'utf8')) as J
 const SEED = 'test/faults/seed';
 const EMAIL = 'seed1@example.org';
 const NUMBERS = journal.entries.map(({ idx, tag }) => [idx, tag] as const);
-const READS = Object.values(ROUTES).filter(
-  ({ method, path }: RouteSpec) =>
-    method === 'GET' && (path.match(/:/g) ?? []).length === 1 && path.includes(':homeId'),
-);
 
 /** The migrations up to a number, as a version of that time had them. */
 function migrationsUpTo(last: number): string {
@@ -71,7 +67,7 @@ describe('a database of an earlier version', () => {
         const me = await agent.post('/api/sign-in').send({ email: EMAIL, password: PASSWORD }).expect(200);
         const [home] = (await agent.get('/api/homes').expect(200)).body as HomeSummary[];
         const homeId = home?.id ?? '';
-        for (const { path, response } of READS) {
+        for (const [, { path, response }] of HOME_READS) {
           const answer = await agent.get(path.replace(':homeId', homeId));
           expect([answer.status, path]).toEqual([200, path]);
           expect([response.safeParse(answer.body).error?.issues ?? [], path]).toEqual([[], path]);

@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
-import { ROUTES, type RouteSpec } from '../../src/contract/routes.ts';
 import type { Rule } from '../../src/core/schedule/rule.ts';
 import {
   append,
@@ -13,13 +12,9 @@ import {
   type Agent,
   type Api,
 } from '../support/api.ts';
+import { HOME_READS } from '../support/homeReads.ts';
 import { query } from '../support/database.ts';
 import { terms } from '../support/oneDuty.ts';
-
-const READS = Object.values(ROUTES).filter(
-  ({ method, path }: RouteSpec) =>
-    method === 'GET' && (path.match(/:/g) ?? []).length === 1 && path.includes(':homeId'),
-);
 
 let api: Api;
 let agent: Agent;
@@ -33,7 +28,7 @@ afterAll(() => api.close());
 
 /** Every page of the home is there, and a write is still taken. */
 async function isWell(duty: string): Promise<void> {
-  for (const { path, response } of READS) {
+  for (const [, { path, response }] of HOME_READS) {
     const answer = await agent.get(path.replace(':homeId', homeId));
     expect([answer.status, path]).toEqual([200, path]);
     expect([response.safeParse(answer.body).error?.issues ?? [], path]).toEqual([[], path]);
