@@ -12,7 +12,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'unit',
-          include: ['src/**/*.test.ts', 'test/judgement/*.test.ts'],
+          include: ['src/**/*.test.ts', 'test/judgement/*.test.ts', 'test/dates/*.test.ts'],
           environment: 'node',
           // No limit here is meant to be met: a test that hangs ends, however slow or busy the machine.
           testTimeout: 300_000,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { text } from '../text.ts';
 import { ruleSchema, codeSchema } from '../schedule/rule.ts';
-import { doerSchema } from '../schedule/terms.ts';
+import { allowsForSchema, doerSchema } from '../schedule/terms.ts';
 import { timingShape } from '../schedule/timing.ts';
 import { assetKindSchema } from '../house/assetKind.ts';
 import { conditionSchema } from './condition.ts';
@@ -20,6 +20,8 @@ export const schoolSchema = z.strictObject({
   /** Where a house can be seen to be such a case; of several that fit the last listed, the narrowest case, is proposed. */
   fits: conditionSchema.optional(),
   rule: ruleSchema,
+  /** Circumstances its rule already allows for: their factors do not act on it. */
+  allowsFor: allowsForSchema,
 });
 export type School = z.infer<typeof schoolSchema>;
 

@@ -58,10 +58,17 @@ export class HomeSeasons {
     return on === null ? null : monthDayIn(year, on);
   }
 
-  /** The first day on or after `day` on which a freeze is to be expected (10 % risk); null where it never freezes. */
-  freezeOnOrAfter(day: DayNumber): DayNumber | null {
+  /** The first day on or after `day` on which a first freeze is to be expected; null where it never freezes. */
+  freezeOnOrAfter(day: DayNumber, risk: FreezeRisk): DayNumber | null {
     const { year } = civilFromDays(day);
-    const [here, next] = [this.dayIn('firstFreeze', 10, year), this.dayIn('firstFreeze', 10, year + 1)];
+    const [here, next] = [this.dayIn('firstFreeze', risk, year), this.dayIn('firstFreeze', risk, year + 1)];
+    return here !== null && here >= day ? here : next;
+  }
+
+  /** The first day on or after `day` on which a last freeze is to be expected (10 % risk); null where it never freezes. */
+  lastFreezeOnOrAfter(day: DayNumber): DayNumber | null {
+    const { year } = civilFromDays(day);
+    const [here, next] = [this.dayIn('lastFreeze', 10, year), this.dayIn('lastFreeze', 10, year + 1)];
     return here !== null && here >= day ? here : next;
   }
 

@@ -1,5 +1,6 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
-import { applyCorrections, byDayThenSequence, type StandingEntry } from '../ledger/corrections.ts';
+import { standingAsOf } from '../ledger/asOf.ts';
+import type { StandingEntry } from '../ledger/corrections.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { FactValue } from './factValue.ts';
 import type { Asset, House } from './house.ts';
@@ -10,20 +11,13 @@ export interface KnownHouse {
   readonly traits: ReadonlyMap<string, FactValue>;
 }
 
-/** Corrected entries up to a day, by the day they count for and, on one day, as they were written. */
-export function standingUpTo(entries: readonly Entry[], on: CivilDate): StandingEntry[] {
-  return applyCorrections(entries)
-    .filter(({ voidedBy, date }) => voidedBy === null && date <= on)
-    .sort(byDayThenSequence);
-}
-
 /** The house as its ledger tells it on a day. What was replaced or taken out is left out. */
 export function knownHouse(
   house: Pick<House, 'assets'>,
   entries: readonly Entry[],
   on: CivilDate,
 ): KnownHouse {
-  const told = standingUpTo(entries, on);
+  const told = standingAsOf(entries, on);
   const gone = new Set(
     told.flatMap(({ body }) => (body.kind === 'removed' || body.kind === 'replaced' ? [body.asset] : [])),
   );

@@ -1,6 +1,7 @@
 import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
-import { applyCorrections, byDayThenSequence, type StandingEntry } from './corrections.ts';
+import { standingAsOf } from './asOf.ts';
+import type { StandingEntry } from './corrections.ts';
 import type { Entry, EntryBody } from './entry.ts';
 import { readingThatFound } from './findingWhat.ts';
 
@@ -34,9 +35,7 @@ export function openFindings(
   on: CivilDate,
   house: Pick<House, 'assets' | 'duties'>,
 ): OpenFinding[] {
-  const standing = applyCorrections(entries)
-    .filter(({ voidedBy, date }) => voidedBy === null && date <= on)
-    .sort(byDayThenSequence);
+  const standing = standingAsOf(entries, on);
   const closings = new Closings(standing, house);
   return standing
     .flatMap((one, place): OpenFinding[] => {

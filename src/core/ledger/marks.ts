@@ -1,5 +1,5 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
-import { applyCorrections } from './corrections.ts';
+import { standingAsOf } from './asOf.ts';
 import type { Entry } from './entry.ts';
 
 /** A mark worth keeping: where a damper or a control stands, for which season, and since when. */
@@ -15,8 +15,8 @@ const isMark = (fact: string): boolean => fact === 'marks' || fact.startsWith('m
 /** The marks as last told, by thing and season. */
 export function standingMarks(entries: readonly Entry[], on: CivilDate): StandingMark[] {
   const marks = new Map<string, StandingMark>();
-  for (const { date, body, voidedBy } of applyCorrections(entries)) {
-    if (body.kind !== 'fact' || voidedBy !== null || date > on || !isMark(body.fact)) continue;
+  for (const { date, body } of standingAsOf(entries, on)) {
+    if (body.kind !== 'fact' || !isMark(body.fact)) continue;
     const key = `${body.asset} ${body.fact}`;
     if (typeof body.value === 'string')
       marks.set(key, { asset: body.asset, fact: body.fact, value: body.value, since: date });

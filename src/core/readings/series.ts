@@ -1,6 +1,6 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
-import { applyCorrections } from '../ledger/corrections.ts';
+import { standingAsOf } from '../ledger/asOf.ts';
 import type { Entry } from '../ledger/entry.ts';
 import { PROJECTIONS } from './projections.ts';
 import type { Verdict } from './verdict.ts';
@@ -28,7 +28,7 @@ export interface Series {
 export function seriesOf(house: House, entries: readonly Entry[], on: CivilDate): Series[] {
   const roots = rootsOf(house.assets);
   const rootOf = (asset: string): string => roots.get(asset) ?? asset;
-  const standing = applyCorrections(entries).filter(({ voidedBy, date }) => voidedBy === null && date <= on);
+  const standing = standingAsOf(entries, on);
   const series = new Map<string, { asset: string; measure: string; points: SeriesPoint[] }>();
   for (const { entry, date, body } of standing) {
     if (body.kind !== 'reading') continue;

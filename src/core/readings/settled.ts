@@ -1,5 +1,5 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
-import { applyCorrections } from '../ledger/corrections.ts';
+import { standingAsOf } from '../ledger/asOf.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { FactValue } from '../house/factValue.ts';
 import type { Reading, Settled } from './reading.ts';
@@ -31,13 +31,11 @@ export function settledHistory(
   entries: readonly Entry[],
   on: CivilDate,
 ): { date: CivilDate; trait: string; value: FactValue }[] {
-  return applyCorrections(entries)
-    .flatMap(({ date, body, voidedBy }) =>
-      body.kind === 'trait' && voidedBy === null && date <= on && /^(school|edges)\./.test(body.trait)
-        ? [{ date, trait: body.trait, value: body.value }]
-        : [],
-    )
-    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+  return standingAsOf(entries, on).flatMap(({ date, body }) =>
+    body.kind === 'trait' && /^(school|edges)\./.test(body.trait)
+      ? [{ date, trait: body.trait, value: body.value }]
+      : [],
+  );
 }
 
 /** What a home had settled of a reading on a day, from that history. */

@@ -1,10 +1,10 @@
 import { toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
-import { partialDay } from '../calendar/partialDate.ts';
 import { weatherTriggers, type Trigger, type Weather } from '../climate/weather.ts';
 import { rootsOf, type Asset, type House } from '../house/house.ts';
 import { factsTold, withFacts } from '../house/knownHouse.ts';
 import { timingOf, type FindPractice } from '../house/timingOf.ts';
-import { byDayThenSequence, type StandingEntry } from '../ledger/corrections.ts';
+import { isAgeFact, unitAgeOf } from '../house/unitAge.ts';
+import type { StandingEntry } from '../ledger/corrections.ts';
 import type { EntryBody } from '../ledger/entry.ts';
 import { stockAfter } from '../supplies/stock.ts';
 import type { MeterReading } from './clocks/clock.ts';
@@ -15,26 +15,23 @@ import {
   type TermsSegment,
   type TraitChange,
 } from './history.ts';
-import type { Look, Mark } from './mark.ts';
+import type { Look, Mark, UnitAge } from './mark.ts';
 import type { StateChange } from './standingState.ts';
 import type { Terms } from './terms.ts';
 import type { Timing } from './timing.ts';
 
-/** Gathers what a corrected ledger says of each duty and of the house, leaving out what is struck out or dated after `today`. */
+/** Gathers what a ledger says as of a day, in the order it happened, of each duty and of the house. */
 export function gather(
   house: House,
-  standing: readonly StandingEntry[],
+  past: readonly StandingEntry[],
   today: CivilDate,
   find: FindPractice,
   weather: Weather,
 ): HouseHistory {
-  const ordered = standing.filter(({ voidedBy }) => voidedBy === null).sort(byDayThenSequence);
-  const past = ordered.filter(({ date }) => date <= today);
   const gathering = new Gathering(house, find, knownUnits(house, past));
-  ordered.forEach((item, order) => {
-    // An adoption still to come already names its duty; all else waits for its day.
+  past.forEach((item, order) => {
     if (item.body.kind === 'adopted') gathering.adopt(item, item.body);
-    else if (item.date <= today) gathering.take(item, order);
+    else gathering.take(item, order);
   });
   return gathering.finish(weatherTriggers(weather, toDay(today)), past);
 }
@@ -58,7 +55,8 @@ class Gathering {
   private readonly drafts = new Map<string, Draft>();
   private readonly byRoot = new Map<string, Draft[]>();
   private readonly roots: ReadonlyMap<string, string>;
-  private readonly assets: ReadonlyMap<string, Asset>;
+  /** Each thing with its facts as told so far. */
+  private readonly assets: Map<string, Asset>;
   private readonly standingUnit = new Map<string, string>();
   private readonly triggers: Trigger[] = [];
   private readonly traits = new Map<string, TraitChange[]>();
@@ -74,7 +72,8 @@ class Gathering {
       const timing = timingOf(duty, asset && unitNow(asset), find);
       const code = duty.practice.from === 'catalogue' ? duty.practice.code : null;
       const covers = (code !== null && find(code)?.covers) || [];
-      const draft = new Draft({ duty, timing, root, code, covers, made: bornOf(this.assets.get(root)) });
+      const unit = ageOf(this.assets.get(root));
+      const draft = new Draft({ duty, timing, root, code, covers, unit });
       this.drafts.set(duty.id, draft);
       const others = this.byRoot.get(root);
       if (others) others.push(draft);
@@ -160,7 +159,7 @@ class Gathering {
         for (const draft of this.byRoot.get(this.rootOf(body.asset)) ?? []) draft.retire(at.day);
         break;
       case 'fact':
-        if (body.fact === 'made') this.dated(body.asset, body.value, at);
+        this.tellFact(body, at);
         break;
       case 'event':
         this.triggers.push({ code: body.trigger, day: at.day, source: 'logged', entryId: at.entryId });
@@ -244,26 +243,28 @@ class Gathering {
   private replace(asset: string, successor: string, at: At): void {
     const root = this.rootOf(asset);
     this.standingUnit.set(root, successor);
-    const unit = this.assets.get(successor);
-    const made = typeof unit?.facts?.['made'] === 'string' ? partialDay(unit.facts['made']) : null;
-    this.renew(root, at, 'replaced', made);
+    this.renew(root, at, 'replaced', ageOf(this.assets.get(successor)));
   }
 
-  /** The date of manufacture learnt of the unit that now stands there; that of one long gone changes nothing. */
-  private dated(asset: string, value: unknown, at: At): void {
+  /** What is learnt of the age of the unit that now stands there; that of one long gone changes nothing. */
+  private tellFact({ asset, fact, value }: Extract<EntryBody, { kind: 'fact' }>, at: At): void {
+    const unit = this.assets.get(asset);
+    if (!unit) return;
+    const known = { ...unit, facts: { ...unit.facts, [fact]: value } };
+    this.assets.set(asset, known);
     const root = this.rootOf(asset);
-    if ((this.standingUnit.get(root) ?? root) !== asset || typeof value !== 'string') return;
-    this.renew(root, at, 'dated', partialDay(value));
+    if (isAgeFact(fact) && (this.standingUnit.get(root) ?? root) === asset)
+      this.renew(root, at, 'told', unitAgeOf(known));
   }
 
   private renew(
     root: string,
     { entryId, day, order }: At,
-    how: 'replaced' | 'dated',
-    made: DayNumber | null,
+    how: 'replaced' | 'told',
+    unit: UnitAge,
   ): void {
     for (const { marks } of this.byRoot.get(root) ?? [])
-      marks.push({ order, mark: { kind: 'renewal', entryId, day, how, made } });
+      marks.push({ order, mark: { kind: 'renewal', entryId, day, how, unit } });
   }
 }
 
@@ -276,12 +277,8 @@ interface At {
 
 type Seen = Pick<Look, 'finding' | 'calls' | 'measure' | 'value'> & { readonly duty: string | null };
 
-function bornOf(asset: Asset | undefined): DutyHistory['made'] {
-  const made = asset?.facts?.['made'];
-  const day = typeof made === 'string' ? partialDay(made) : null;
-  if (day !== null) return { day, from: 'made' };
-  return asset?.installed ? { day: toDay(asset.installed), from: 'installed' } : null;
-}
+const ageOf = (asset: Asset | undefined): UnitAge =>
+  asset ? unitAgeOf(asset) : { made: null, life: null, ends: null, sensesTwo: false };
 
 class Draft {
   private adoption: DutyHistory['adoption'] | null = null;
@@ -297,17 +294,17 @@ class Draft {
   /** The code of its practice, and of those that doing it does as well. */
   readonly code: string | null;
   readonly covers: readonly string[];
-  private readonly made: DutyHistory['made'];
+  private readonly unit: UnitAge;
 
   constructor(
-    parts: Pick<Draft, 'duty' | 'timing' | 'root' | 'code' | 'covers'> & Pick<DutyHistory, 'made'>,
+    parts: Pick<Draft, 'duty' | 'timing' | 'root' | 'code' | 'covers'> & Pick<DutyHistory, 'unit'>,
   ) {
     this.duty = parts.duty;
     this.timing = parts.timing;
     this.root = parts.root;
     this.code = parts.code;
     this.covers = parts.covers;
-    this.made = parts.made;
+    this.unit = parts.unit;
   }
 
   /** A second adoption changes nothing: the first one dates the duty. */
@@ -350,7 +347,7 @@ class Draft {
       marks,
       retiredOn: this.retiredOn,
       dismissedAt: this.dismissedAt,
-      made: this.made,
+      unit: this.unit,
       meters,
     };
   }

@@ -2,7 +2,7 @@ import type { DayNumber } from '../calendar/civilDate.ts';
 import type { Trigger } from '../climate/weather.ts';
 import type { Duty } from '../house/house.ts';
 import type { MeterReading } from './clocks/clock.ts';
-import type { Mark } from './mark.ts';
+import type { Mark, UnitAge } from './mark.ts';
 import type { StateLine } from './standingState.ts';
 import type { Terms } from './terms.ts';
 import type { Timing } from './timing.ts';
@@ -25,7 +25,7 @@ export interface DutyHistory {
   readonly retiredOn: DayNumber | null;
   /** Where among all that happened a proposal was last turned down: only what is looked at after that speaks again. */
   readonly dismissedAt: number | null;
-  readonly made: { readonly day: DayNumber; readonly from: 'made' | 'installed' } | null;
+  readonly unit: UnitAge;
   readonly meters: ReadonlyMap<string, readonly MeterReading[]>;
 }
 

@@ -3,6 +3,7 @@ import { roundHalfUp } from '../calendar/rounding.ts';
 import { nominalDays } from '../calendar/span.ts';
 import type { DutyHistory } from './history.ts';
 import { scaleInterval } from './interval.ts';
+import { actingFactors } from './terms.ts';
 
 /** A look that graded wear: 0 as new … 1 must change, so many days after it was new. */
 export interface GradedLook {
@@ -50,7 +51,7 @@ export function proposalOf(history: DutyHistory): Proposal | null {
   const newest = seen.at(-1);
   if (!newest || newest.order < (history.dismissedAt ?? -Infinity)) return null;
   const looks = seen.map(({ look }) => look);
-  const present = roundHalfUp(scaleInterval(rule, segment.terms.factors).basisDays);
+  const present = roundHalfUp(scaleInterval(rule, actingFactors(segment.terms)).basisDays);
   const { low, middle, high } = posterior(school, looks);
   const most = history.timing.lifeSafety ? school : school * 2;
   const held = (days: number): number => roundHalfUp(Math.min(most, Math.max(rule.floorDays ?? 1, days)));

@@ -1,3 +1,4 @@
+import type { Span } from '../calendar/span.ts';
 import type { CivilDate, DayNumber } from '../calendar/civilDate.ts';
 
 /** A day the duty was done, or knowingly left undone, or what it is about was looked at. */
@@ -24,13 +25,22 @@ export interface Look {
   readonly value: number;
 }
 
-/** The unit was replaced; or its date of manufacture was learnt. */
+/** What is known of the age of a unit: when it was made, else installed; and the life or the end printed on it. */
+export interface UnitAge {
+  readonly made: { readonly day: DayNumber; readonly from: 'made' | 'installed' } | null;
+  readonly life: Span | null;
+  readonly ends: DayNumber | null;
+  /** It senses two things: the printed end is that of one of them, the life that of the other. */
+  readonly sensesTwo: boolean;
+}
+
+/** The unit was replaced; or its age was learnt. */
 export interface Renewal {
   readonly kind: 'renewal';
   readonly entryId: string;
   readonly day: DayNumber;
-  readonly how: 'replaced' | 'dated';
-  readonly made: DayNumber | null;
+  readonly how: 'replaced' | 'told';
+  readonly unit: UnitAge;
 }
 
 export interface Pausing {

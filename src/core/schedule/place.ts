@@ -5,7 +5,7 @@ import { openingOf, type GateFacts } from './gates.ts';
 import type { PuttingOff } from './mark.ts';
 import type { Reason } from './reason.ts';
 import type { Gate, Timing } from './timing.ts';
-import type { Margins } from './window.ts';
+import { atMostLifeSafety, LIFE_SAFETY_GRACE_DAYS, type Margins } from './window.ts';
 
 /** A date with its window, after every step that is the duty's own. Later steps make another of it. */
 export interface Placed {
@@ -50,8 +50,13 @@ export interface Never {
   readonly never: Gate | 'beyond';
 }
 
+/** A date that would open only after the day until which its work makes sense. */
+export interface TooLate {
+  readonly tooLate: DayNumber;
+}
+
 /** Gives a date its window and takes the steps that move it: putting off, pause, gate. */
-export function place(date: RuleDate, context: PlaceContext): Placed | Never {
+export function place(date: RuleDate, context: PlaceContext): Placed | Never | TooLate {
   const began = context.half ? notBeforeHalf(date, context.half) : null;
   const due = began?.due ?? date.day;
   if (isPastLastDay(due)) return { never: 'beyond' };
@@ -67,7 +72,28 @@ export function place(date: RuleDate, context: PlaceContext): Placed | Never {
   putOff(placed, context);
   if (context.pauses.length > 0) moveOutOfPauses(placed, context.pauses);
   const passed = passGates(placed, context);
-  return 'due' in passed && isPastLastDay(passed.due) ? { never: 'beyond' } : passed;
+  if (passed !== null) return passed;
+  if (isPastLastDay(placed.due)) return { never: 'beyond' };
+  return cutAtWorth(placed, context);
+}
+
+/** The last day on which a date can still be done: its worth-until day, or a later one chosen for it. */
+export function expires({ worth, key }: RuleDate, { putOff }: Pick<PlaceContext, 'putOff'>): DayNumber {
+  if (!worth) return Infinity;
+  const chosen = putOff(key);
+  return chosen ? Math.max(worth.until, toDay(chosen.to)) : worth.until;
+}
+
+/** No window reaches past the day until which its work makes sense; one that would open after it comes to nothing. */
+function cutAtWorth(placed: Placing, context: PlaceContext): Placed | TooLate {
+  const until = expires(placed.date, context);
+  if (placed.due > until) return { tooLate: until };
+  if (placed.latest > until && placed.date.worth) {
+    placed.latest = until;
+    const on = toCivilDate(until);
+    placed.reasons.push({ kind: 'worthUntil', by: placed.date.worth.by, on, latest: on });
+  }
+  return placed;
 }
 
 /** A half of a pair that begins to exist owes nothing before that day. */
@@ -93,14 +119,24 @@ const SAME_AUTUMN = 150;
 
 /** What must be closed before the frost has its grace only up to the day before the freeze. */
 function closingMargins(
-  { margins, before }: RuleDate,
+  { margins, before, risk, owed }: RuleDate,
   due: DayNumber,
   { timing, seasons }: PlaceContext,
 ): Margins {
   if (timing.pair?.half !== 'closes' || (before === null && !timing.freezeGuard)) return margins;
-  const freeze = before ?? seasons.freezeOnOrAfter(due);
+  if (owed !== null) return notPastFreeze(margins, seasons.freezeOnOrAfter(due + 1, risk), due);
+  const freeze = before ?? seasons.freezeOnOrAfter(due, risk);
   if (freeze === null || freeze - due > SAME_AUTUMN) return margins;
-  return { ...margins, grace: Math.max(0, freeze - 1 - due), graceBy: 'freeze' };
+  const grace = Math.max(0, freeze - 1 - due);
+  // Life safety keeps its own grace where that ends first.
+  if (timing.lifeSafety && margins.grace <= Math.min(grace, LIFE_SAFETY_GRACE_DAYS)) return margins;
+  return atMostLifeSafety({ ...margins, grace, graceBy: 'freeze' }, timing);
+}
+
+/** What is owed late has its grace, but not past a freeze still ahead. */
+function notPastFreeze(margins: Margins, freeze: DayNumber | null, due: DayNumber): Margins {
+  if (freeze === null || freeze - 1 - due >= margins.grace) return margins;
+  return { ...margins, grace: freeze - 1 - due, graceBy: 'freeze' };
 }
 
 const written = ({ earliest, due, latest }: Placed) => ({
@@ -131,16 +167,17 @@ function moveOutOfPauses(placed: Placing, pauses: readonly PausedRun[]): void {
   placed.reasons.push({ kind: 'pause', from, to, ...written(placed) });
 }
 
-function passGates(placed: Placing, { timing, gateFacts }: PlaceContext): Placed | Never {
+/** Moves a date to the first day its gates are open; what it answers is null unless they never are. */
+function passGates(placed: Placing, { timing, gateFacts }: PlaceContext): Never | null {
   const { gates } = timing;
-  if (!gates || gates.length === 0) return placed;
+  if (!gates || gates.length === 0) return null;
   const opening = openingOf(gates, placed.due, gateFacts);
-  if (!opening) return placed;
+  if (!opening) return null;
   if ('never' in opening) return opening;
   const { day, runFrom, gate } = opening;
   if (day > placed.due) {
     // A closing is never moved later: it is the frost it is done for, not the season.
-    if (timing.pair?.half === 'closes') return placed;
+    if (timing.pair?.half === 'closes') return null;
     const by = day - placed.due;
     placed.due += by;
     placed.latest += by;
@@ -151,5 +188,5 @@ function passGates(placed: Placing, { timing, gateFacts }: PlaceContext): Placed
     placed.earliest = runFrom;
     placed.reasons.push({ kind: 'runBegins', gate, earliest: toCivilDate(runFrom) });
   }
-  return placed;
+  return null;
 }

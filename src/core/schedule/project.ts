@@ -1,11 +1,13 @@
 import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
-import type { House } from '../house/house.ts';
+import { rootsOf, type House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { Stock } from '../supplies/stock.ts';
 import { changeDays } from './changesOn.ts';
 import type { Group } from './group.ts';
+import { stateKey } from './history.ts';
 import { moveHandy } from './handy.ts';
 import { bookBy, orderDays } from './lead.ts';
+import { lookAt } from './lookAt.ts';
 import { proposalOf, type Proposal } from './learning.ts';
 import { toOccurrence, type Occurrence } from './occurrence.ts';
 import type { Placed } from './place.ts';
@@ -35,6 +37,8 @@ export interface HouseProjection {
   readonly duties: readonly DutyProjection[];
   /** By the first unit's asset and the state's code: how each thing has stood. */
   readonly states: ReadonlyMap<string, StateLine>;
+  /** By the same: when a pair whose state nobody knows asks to be looked at. */
+  readonly looks: ReadonlyMap<string, CivilDate>;
   readonly stock: Stock;
   /** The first later day on which any of the answers changes by itself. */
   readonly changesOn: CivilDate | null;
@@ -61,7 +65,8 @@ export function project(
     return replay ? [dutyProjection(replay, replayed, standing.get(id), orders.get(id) ?? null)] : [];
   });
   const { states, stock } = replayed.history;
-  return { on, duties, states, stock, changesOn: earliestOf(duties.map(({ changesOn }) => changesOn)) };
+  const looks = looksOf(house, replayed, around);
+  return { on, duties, states, looks, stock, changesOn: earliestOf(duties.map(({ changesOn }) => changesOn)) };
 }
 
 /** Where a duty stands after its companions moved it, and when that changes. */
@@ -112,9 +117,11 @@ function dutyProjection(
 ): DutyProjection {
   const { lead } = replay.history.timing;
   const placed = standing?.placed ?? null;
+  // Nothing could be booked or ordered before the home took it on.
+  const adopted = replay.history.adoption.day;
   const by = {
-    bookBy: placed && lead ? toCivilDate(bookBy(placed.due, lead, seasons)) : null,
-    orderBy: order === null ? null : toCivilDate(order),
+    bookBy: placed && lead ? toCivilDate(Math.max(adopted, bookBy(placed.due, lead, seasons))) : null,
+    orderBy: order === null ? null : toCivilDate(Math.max(adopted, order)),
   };
   const { missed, extras, satisfied } = replay;
   const changes = standing?.changes ?? Infinity;
@@ -129,6 +136,24 @@ function dutyProjection(
     proposal: proposalOf(replay.history),
     changesOn: Number.isFinite(changes) ? toCivilDate(changes) : null,
   };
+}
+
+/** When the pairs of unknown state are to be looked at. */
+function looksOf(house: House, { groups, history, seasons, today }: HouseReplay, { weather }: Surroundings) {
+  const roots = rootsOf(house.assets);
+  const halves = new Map<string, Replay[]>();
+  for (const member of groups.flatMap((group) => group.living(today).members)) {
+    const { duty, timing } = member.history;
+    if (!timing.pair) continue;
+    const key = stateKey(roots.get(duty.asset) ?? duty.asset, timing.pair.state);
+    if (!history.states.has(key)) halves.set(key, [...(halves.get(key) ?? []), member]);
+  }
+  return new Map(
+    [...halves].flatMap(([key, both]): [string, CivilDate][] => {
+      const day = lookAt(both, seasons, weather, today);
+      return day === null ? [] : [[key, toCivilDate(day)]];
+    }),
+  );
 }
 
 /** When what each duty needs must be ordered: a mere look uses nothing up. */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { spanSchema } from '../calendar/span.ts';
 import { anchorSchema, freezeRiskSchema } from '../climate/anchor.ts';
+import { worthUntilSchema } from './rule.ts';
 import { gateSchema } from './timing.ts';
 import { factorSchema } from './terms.ts';
 
@@ -19,6 +20,7 @@ export const marginSourceSchema = z.enum([
   'lifeSafety',
   'trigger',
   'freeze',
+  'owed',
 ]);
 export type MarginSource = z.infer<typeof marginSourceSchema>;
 
@@ -81,9 +83,17 @@ export const reasonSchema = z.discriminatedUnion('kind', [
     from: z.enum(['made', 'installed', 'replaced', 'done']),
     on: date,
     lifespan: spanSchema,
+    /** The life printed on the unit, not that of its rule. */
+    printed: z.literal(true).optional(),
     due: date,
   }),
+  /** The end printed on the unit. */
+  reason('printedEnd', { due: date }),
   reason('ageUnknown', { due: date }),
+  /** Its listed date passed before the adoption; it is worth doing still. */
+  reason('caughtUp', { listed: date, worthUntil: date, due: date }),
+  /** It was opened while its listed date was still worth doing. */
+  reason('openedAgain', { listed: date, on: date, worthUntil: date, due: date }),
   reason('trigger', {
     trigger: z.string(),
     source: z.enum(['logged', 'observed', 'forecast']),
@@ -114,6 +124,8 @@ export const reasonSchema = z.discriminatedUnion('kind', [
   reason('pause', { from: date, to: date, ...window }),
   reason('gate', { gate: gateSchema, opens: date, runFrom: date.nullable(), ...window }),
   reason('runBegins', { gate: gateSchema, earliest: date }),
+  /** No window reaches past the day until which its work makes sense, or a later day chosen for it. */
+  reason('worthUntil', { by: worthUntilSchema, on: date, latest: date }),
   reason('pull', {
     low: z.number(),
     threshold: z.number(),
@@ -143,6 +155,8 @@ export const sleepSchema = z
       basis: z.enum(['set', 'none', 'unknown']),
     }),
     reason('gate', { gate: gateSchema }),
+    /** Each of its dates would open only when it makes no sense any more. */
+    reason('tooLate', { by: worthUntilSchema }),
     reason('state', { state: z.string(), standing: z.enum(['open', 'closed']), since: date }),
     reason('trigger', { triggers: z.array(z.string()) }),
     reason('meter', { meter: z.string(), limit: z.number() }),

@@ -58,6 +58,9 @@ function takeStep(state: Derivation, reason: Reason): void {
     case 'trigger':
       state.due = toDay(reason.on) + reason.respondDays;
       return;
+    case 'caughtUp':
+    case 'openedAgain':
+    case 'printedEnd':
     case 'noRecord':
     case 'ageUnknown':
     case 'termsBegan':
@@ -76,7 +79,7 @@ function takeStep(state: Derivation, reason: Reason): void {
 
 type Move = Extract<
   Reason,
-  { kind: 'window' | 'putOff' | 'pause' | 'gate' | 'runBegins' | 'pull' | 'bound' | 'handy' }
+  { kind: 'window' | 'putOff' | 'pause' | 'gate' | 'runBegins' | 'worthUntil' | 'pull' | 'bound' | 'handy' }
 >;
 
 function moveWindow(state: Derivation, reason: Move): void {
@@ -101,6 +104,9 @@ function moveWindow(state: Derivation, reason: Move): void {
     }
     case 'runBegins':
       state.earliest = toDay(reason.earliest);
+      return;
+    case 'worthUntil':
+      state.latest = Math.min(state.latest, toDay(reason.on));
       return;
     case 'pull':
       state.due = Math.max(toDay(reason.today), toDay(reason.on) - 1);

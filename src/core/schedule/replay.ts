@@ -1,11 +1,13 @@
 import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
-import type { Clock, NextDate, Opens, RuleDate } from './clocks/clock.ts';
+import type { Clock, NextDate, Opens, RuleDate, Sight, Taken } from './clocks/clock.ts';
+import type { GateFacts } from './gates.ts';
 import type { DutyHistory, TermsSegment } from './history.ts';
 import type { ClockMark, Completion, Mark, PuttingOff } from './mark.ts';
-import { place, type PausedRun, type PlaceContext, type Placed } from './place.ts';
+import { expires, place, type PausedRun, type PlaceContext, type Placed } from './place.ts';
 import type { Sleep } from './reason.ts';
+import { takesEarliest } from './rule.ts';
 
-/** A listed date that was never done before the next one's window opened. Counted, not stacked. */
+/** A listed date that was never done before the next one's window opened, or while it made sense. Counted, not stacked. */
 export interface Missed {
   readonly key: string;
   readonly due: CivilDate;
@@ -31,7 +33,7 @@ export interface Satisfied {
 /** The window found for a date; null where it never opens. */
 interface Known {
   readonly date: RuleDate;
-  readonly placed: Placed | null;
+  readonly found: ReturnType<typeof place>;
 }
 
 /** A date that stands outstanding, and the terms that judge it. */
@@ -67,21 +69,36 @@ export class Replay {
   /** The windows of the date outstanding and of the one after it, as long as nothing moves them. */
   private placedLast: Known | null = null;
   private placedBefore: Known | null = null;
+  /** The day told of so far: what gates hang on counts only up to it. */
+  private now: DayNumber = -Infinity;
+  /** Days, in order, on which what its gates hang on changed. */
+  private readonly gateTurns: readonly DayNumber[];
+  /** The key of what once stood open to be done, wherever a gate moved it since. */
+  private stoodOpen: string | null = null;
 
   constructor(
     readonly history: DutyHistory,
-    clockOf: (segment: TermsSegment) => Clock,
-    context: Pick<PlaceContext, 'seasons' | 'gateFacts'>,
+    clockOf: (segment: TermsSegment, sight: Sight) => Clock,
+    { seasons, gateFacts }: Pick<PlaceContext, 'seasons' | 'gateFacts'>,
   ) {
     this.segments = history.segments;
-    this.clocks = history.segments.map(clockOf);
+    this.gateTurns = gateTurnsOf(history, gateFacts);
     this.context = {
-      ...context,
+      seasons,
+      gateFacts: this.upToNow(gateFacts),
       timing: history.timing,
       pauses: this.pauses,
       putOff: (key) => this.putOffs.get(key),
       half: null,
     };
+    const sight: Sight = {
+      opens: this.opens,
+      expires: (date) => expires(date, this.context),
+      passesOver: (date) =>
+        date.worth !== null && date.key !== this.stoodOpen && 'tooLate' in this.find(date),
+    };
+    this.clocks = history.segments.map((segment) => clockOf(segment, sight));
+    this.adopt(history.adoption.day);
   }
 
   /** What is outstanding with its window, or null where nothing is. */
@@ -101,7 +118,9 @@ export class Replay {
     }
     const current = this.outstanding();
     if (!current) return this.clocks.at(this.segment)?.sleep() ?? { kind: 'ended' };
-    const placed = place(current.date, this.contextNow());
+    const placed = this.find(current.date);
+    const { worth } = current.date;
+    if ('tooLate' in placed) return worth && { kind: 'tooLate', by: worth.by };
     if (!('never' in placed)) return null;
     return placed.never === 'beyond' ? { kind: 'beyond' } : { kind: 'gate', gate: placed.never };
   }
@@ -112,26 +131,74 @@ export class Replay {
 
   /** The first later day on which this duty's own answer changes by itself: when the next date's window opens. */
   changesOn(): DayNumber | null {
-    if (!this.placed) return null;
+    if (this.pausedSince !== null || this.hiddenSince !== null) return null;
     const next = this.following();
-    const opens = next && this.opens(next.date);
-    return opens !== null && Number.isFinite(opens) ? opens : null;
+    return next && Number.isFinite(next.on) ? next.on : null;
   }
 
-  /** When the next date's window opens, an older one never done is closed as missed. */
+  /** The first listed date of its present terms from a day on, and the last one up to it, whatever was done of them. */
+  listedAround(day: DayNumber): { readonly next: DayNumber | null; readonly last: DayNumber | null } {
+    const clock = this.clocks[this.segmentOn(day)];
+    return { next: clock?.listedFrom(day) ?? null, last: clock?.listedUpTo(day) ?? null };
+  }
+
+  /**
+   * Goes on to a day. When the next date's window opens, or it makes no sense any more, one never done is closed as missed: of a
+   * `first` only what led on the day before.
+   */
   elapse(upTo: DayNumber): void {
+    for (const turn of this.gateTurns) if (turn > this.now && turn <= upTo) this.elapseTo(turn);
+    this.elapseTo(upTo);
+  }
+
+  private elapseTo(upTo: DayNumber): void {
+    if (upTo > this.now && this.gateTurns.includes(upTo)) {
+      this.closePassed(upTo - 1);
+      this.noteOpen(upTo - 1);
+      this.forgetWindows();
+    }
+    this.now = Math.max(this.now, upTo);
+    this.closePassed(upTo);
+    this.noteOpen(upTo);
+  }
+
+  private closePassed(upTo: DayNumber): void {
+    let closed: DayNumber = -Infinity;
+    let led: string | null = null;
     while (this.pausedSince === null && this.hiddenSince === null) {
       const next = this.following();
-      if (!next || this.opens(next.date) > upTo) return;
-      const current = this.placed;
-      const closedOn = toCivilDate(this.opens(next.date));
+      if (!next || next.on > upTo) return;
+      const current = this.outstanding();
+      const placed = this.placed;
+      if (next.on > closed) [closed, led] = [next.on, current?.date.key ?? null];
       next.pass();
       this.known = 'unknown';
       // Of a `first` another part may have passed a date of its own; what leads stands as it stood.
       if (!current || this.outstanding()?.date.key === current.date.key) continue;
-      this.missed.push({ key: current.date.key, due: toCivilDate(current.due), closedOn });
-      this.end(current.date.key);
+      this.miss(current, placed, next.on, led);
     }
+  }
+
+  /** What was never to be done, or led a `first` for no day, is passed over without being counted. */
+  private miss(
+    { date, segment }: Outstanding,
+    placed: Placed | null,
+    closedOn: DayNumber,
+    led: string | null,
+  ): void {
+    const { key } = date;
+    if (!placed && this.stoodOpen !== key) return;
+    const rule = this.segments[segment]?.terms.rule;
+    if (rule && takesEarliest(rule) && led !== key) return;
+    const due = toCivilDate(placed?.due ?? date.day);
+    this.missed.push({ key, due, closedOn: toCivilDate(closedOn) });
+    this.end(key);
+  }
+
+  private noteOpen(day: DayNumber): void {
+    if (this.gateTurns.length === 0) return;
+    const { placed } = this;
+    if (placed && placed.earliest <= day) this.stoodOpen = placed.date.key;
   }
 
   /** Takes in one mark; what elapsed before it must have been told already. */
@@ -166,14 +233,14 @@ export class Replay {
 
   private complete(mark: Completion, openedEarly: OpenedEarly): void {
     const before = this.placed;
-    const satisfies = this.tell(mark, openedEarly, before);
-    if (satisfies && before) this.record(before, mark.entryId, mark.day, mark.how);
-    else this.extras.push({ entryId: mark.entryId, on: toCivilDate(mark.day) });
+    const taken = this.tell(mark, openedEarly, before);
+    if (taken === 'answers' && before) this.record(before, mark.entryId, mark.day, mark.how);
+    else if (taken === 'extra') this.extras.push({ entryId: mark.entryId, on: toCivilDate(mark.day) });
   }
 
   private hear(mark: ClockMark, openedEarly: OpenedEarly): void {
     const before = this.placed;
-    if (!this.tell(mark, openedEarly, before) || !before) return;
+    if (this.tell(mark, openedEarly, before) !== 'answers' || !before) return;
     this.record(before, mark.entryId, mark.day, mark.kind === 'look' ? 'looked' : 'done');
   }
 
@@ -195,21 +262,23 @@ export class Replay {
   }
 
   /** Tells every clock; only the one in force may take it as the answer to what is outstanding. */
-  private tell(mark: ClockMark, openedEarly: OpenedEarly, before: Placed | null): boolean {
-    const shown = before !== null;
-    const inForce = this.outstanding()?.segment ?? -1;
-    const opens = shown ? this.opensFor(mark, openedEarly, before) : null;
-    let answered = false;
-    for (let index = 0; index < this.clocks.length; index += 1) {
-      const answers = this.clocks[index]?.take(mark, index === inForce ? opens : null) ?? false;
-      if (shown && index === inForce) answered = answers;
-    }
-    if (answered) {
+  private tell(mark: ClockMark, openedEarly: OpenedEarly, before: Placed | null): Taken {
+    const inForce = this.outstanding()?.segment ?? this.segmentOn(mark.day);
+    const opens = before && this.opensFor(mark, openedEarly, before);
+    const taken = this.clocks.map((clock, index) => clock.take(mark, index === inForce ? opens : null));
+    const result = taken[inForce] ?? 'extra';
+    if (result === 'answers') {
       this.segment = inForce;
       this.suffix = '';
     }
     this.known = 'unknown';
-    return answered;
+    return result;
+  }
+
+  /** The terms in force on a day, of those not passed yet. */
+  private segmentOn(day: DayNumber): number {
+    const found = this.segments.findLastIndex(({ start }) => start <= day);
+    return Math.max(this.segment, found);
   }
 
   /** When the window opens for what a mark tells: at once for the occurrence it names. */
@@ -234,9 +303,7 @@ export class Replay {
     this.pausedSince = null;
     if (day <= from) return;
     this.pauses.push({ from, to: day });
-    this.clocks.forEach((clock) => {
-      clock.drop(from, day);
-    });
+    for (const clock of this.clocks) clock.pause(from, day);
     this.forgetWindows();
   }
 
@@ -246,14 +313,33 @@ export class Replay {
       this.hiddenSince ??= day;
       return;
     }
-    if (this.hiddenSince !== null) {
-      this.bornOn = day;
-      this.clocks.forEach((clock) => {
-        clock.drop(-Infinity, day);
-      });
-    }
+    const wasHidden = this.hiddenSince !== null;
     this.hiddenSince = null;
+    if (this.history.timing.pair?.half === 'opens') this.begin(day, day + 1);
+    else if (wasHidden) {
+      this.begin(day, day);
+      this.reopen(day);
+    }
     this.forgetWindows();
+  }
+
+  /** This half begins to exist: dates before a day are not owed. An opening owes only what comes after the last close. */
+  private begin(on: DayNumber, owedFrom: DayNumber): void {
+    this.bornOn = on;
+    for (const clock of this.clocks) clock.dropBefore(owedFrom);
+  }
+
+  /** A closing opened in its season is owed again; earlier puttings off are gone. */
+  private reopen(day: DayNumber): void {
+    this.forgetWindows();
+    for (const key of this.clocks.flatMap((clock) => clock.reopen(day))) {
+      this.ended.delete(key);
+      this.putOffs.delete(key);
+    }
+  }
+
+  private adopt(day: DayNumber): void {
+    for (const [index, { start }] of this.segments.entries()) if (start <= day) this.clocks[index]?.adopt();
   }
 
   private outstanding(): Outstanding | null {
@@ -285,15 +371,22 @@ export class Replay {
   private following(): NextDate | null {
     const current = this.outstanding();
     if (!current) return null;
-    const within = this.clocks[current.segment]?.next(this.opens);
-    if (within && within.date.day < (this.segments[current.segment]?.end ?? Infinity)) return within;
+    const within = this.clocks[current.segment]?.next() ?? null;
+    const end = this.segments[current.segment]?.end ?? Infinity;
+    const own = within && (within.date === null || within.date.day < end) ? within : null;
+    const later = this.underLaterTerms(current);
+    if (!own || (later && later.on < own.on)) return later;
+    return own;
+  }
+
+  private underLaterTerms(current: Outstanding): NextDate | null {
     for (let index = current.segment + 1; index < this.clocks.length; index += 1) {
       const date = this.clocks[index]?.date();
       if (!date || date.day >= (this.segments[index]?.end ?? Infinity)) continue;
       if (current.date.clock !== 'listed' && date.clock !== 'listed') continue;
       return {
         date,
-
+        on: this.opens(date),
         pass: () => {
           this.passTo(index, date);
         },
@@ -314,16 +407,28 @@ export class Replay {
     this.known = 'unknown';
     this.placedLast = null;
     this.placedBefore = null;
+    for (const clock of this.clocks) clock.forget();
   }
 
   private place(date: RuleDate): Placed | null {
-    if (this.placedLast?.date === date) return this.placedLast.placed;
-    if (this.placedBefore?.date === date) return this.placedBefore.placed;
+    const found = this.find(date);
+    return 'due' in found ? found : null;
+  }
+
+  private find(date: RuleDate): ReturnType<typeof place> {
+    if (this.placedLast?.date === date) return this.placedLast.found;
+    if (this.placedBefore?.date === date) return this.placedBefore.found;
     const found = place(date, this.contextNow());
-    const placed = 'never' in found ? null : found;
     this.placedBefore = this.placedLast;
-    this.placedLast = { date, placed };
-    return placed;
+    this.placedLast = { date, found };
+    return found;
+  }
+
+  /** What gates hang on as it was known by the day told of. */
+  private upToNow({ seasons, trait, state }: GateFacts): GateFacts {
+    const passed = <T extends { readonly day: DayNumber }>(line: readonly T[]): readonly T[] =>
+      line.filter(({ day }) => day <= this.now);
+    return { seasons, trait: (code) => passed(trait(code)), state: (code) => passed(state(code)) };
   }
 
   private contextNow(): PlaceContext {
@@ -334,4 +439,12 @@ export class Replay {
     const reason = { kind: 'stateSince', state: pair.state, standing, since } as const;
     return { ...this.context, half: { reason, since: this.bornOn } };
   }
+}
+
+function gateTurnsOf({ timing }: DutyHistory, { trait, state }: GateFacts): DayNumber[] {
+  const turns = (timing.gates ?? []).flatMap((gate): DayNumber[] => {
+    if (gate.kind === 'season') return [];
+    return (gate.kind === 'trait' ? trait(gate.trait) : state(gate.state)).map(({ day }) => day);
+  });
+  return [...new Set(turns)].sort((a, b) => a - b);
 }

@@ -5,7 +5,7 @@ import type { Weather } from '../climate/weather.ts';
 import { companionsOf, type Companions } from '../house/companions.ts';
 import { rootsOf, type House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
-import { applyCorrections } from '../ledger/corrections.ts';
+import { standingAsOf } from '../ledger/asOf.ts';
 import type { Entry } from '../ledger/entry.ts';
 import { clockOf } from './clocks/clockOf.ts';
 import { gather } from './gather.ts';
@@ -13,6 +13,7 @@ import { Group, type Pull } from './group.ts';
 import { stateKey, type DutyHistory, type HouseHistory } from './history.ts';
 import { lowsOf, pulled } from './pull.ts';
 import { Replay } from './replay.ts';
+import { actingFactors } from './terms.ts';
 
 /** What a projection takes besides the house and its ledger: the catalogue, and what the almanac tells that day. */
 export interface Surroundings {
@@ -37,7 +38,7 @@ export function replayHouse(
   around: Surroundings,
 ): HouseReplay {
   const today = toDay(on);
-  const history = gather(house, applyCorrections(entries), on, around.find, around.weather);
+  const history = gather(house, standingAsOf(entries, on), on, around.find, around.weather);
   const companions = companionsOf(house, around.find);
   const seasons = new HomeSeasons(house.home);
   const replayOf = replayMaker(house, history, seasons, today);
@@ -57,14 +58,14 @@ function replayMaker(house: House, history: HouseHistory, seasons: HomeSeasons, 
   const roots = rootsOf(house.assets);
   const { triggers } = history;
   return (duty: DutyHistory): Replay => {
-    const { adoption, timing, meters, made } = duty;
+    const { adoption, timing, meters, unit } = duty;
     const root = roots.get(duty.duty.asset) ?? duty.duty.asset;
     const shared = {
       dutyId: duty.duty.id,
       adoption,
       timing,
       meters,
-      made,
+      unit,
       place: house.home,
       seasons,
       figures,
@@ -78,7 +79,8 @@ function replayMaker(house: House, history: HouseHistory, seasons: HomeSeasons, 
     };
     return new Replay(
       duty,
-      ({ terms, start }) => clockOf(terms.rule, { ...shared, start, factors: terms.factors }),
+      ({ terms, start }, sight) =>
+        clockOf(terms.rule, { ...shared, start, sight, factors: actingFactors(terms) }),
       { seasons, gateFacts },
     );
   };

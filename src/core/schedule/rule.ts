@@ -15,17 +15,35 @@ export const intervalRuleSchema = z.strictObject({
   floorDays: z.int().min(1).max(36_525).optional(),
 });
 
+const worthDays = z.int().min(-180).max(180);
+
+/**
+ * Until when the work of a listed date still makes sense, that day included: a number of days before or after a turning point of the
+ * year (freezes at 10 % risk unless said), or a month-day, each the first such day on or after the listed date; or so many days
+ * after it. In a home without that season it says nothing.
+ */
+export const worthUntilSchema = z
+  .union([
+    z.strictObject({ season: anchorSchema, days: worthDays, risk: freezeRiskSchema.optional() }),
+    z.strictObject({ monthDay: monthDaySchema }),
+    z.strictObject({ afterDays: z.int().min(0).max(365) }),
+  ])
+  .meta({ id: 'WorthUntil', description: 'Until when the work of a listed date still makes sense' });
+export type WorthUntil = z.infer<typeof worthUntilSchema>;
+
 /** Fixed days of the year; with `cycle`, only in the base year and every N years after it, never before. */
 export const datesRuleSchema = z.strictObject({
   kind: z.literal('dates'),
   monthDays: z.array(monthDaySchema).min(1).max(24),
   cycle: z.strictObject({ years: z.int().min(1).max(100), baseYear: z.int().min(1900).max(2999) }).optional(),
+  worthUntil: worthUntilSchema.optional(),
 });
 
 /** The clock changes of the home's zone. */
 export const clockChangeRuleSchema = z.strictObject({
   kind: z.literal('clockChange'),
   on: z.enum(['spring', 'autumn', 'both']),
+  worthUntil: worthUntilSchema.optional(),
 });
 
 /** A number of days before (negative) or after a turning point of the home's year, each year. `risk`: of freezes, 10 % unless said. */
@@ -34,6 +52,7 @@ export const seasonRuleSchema = z.strictObject({
   anchor: anchorSchema,
   offsetDays: z.int().min(-180).max(180),
   risk: freezeRiskSchema.optional(),
+  worthUntil: worthUntilSchema.optional(),
 });
 
 /** How a meter is expected to run: so much a day, or as the plant does in this climate (hours). */
@@ -111,6 +130,11 @@ export function countingRules(rule: Rule): readonly Exclude<Rule, ConditionRule 
   if (rule.kind === 'condition') return countingRules(rule.look);
   if (rule.kind === 'first') return rule.of.flatMap(countingRules);
   return [rule];
+}
+
+/** Whether a rule is, or holds, one of several of which the earliest counts. */
+export function takesEarliest(rule: Rule): boolean {
+  return rule.kind === 'condition' ? takesEarliest(rule.look) : rule.kind === 'first';
 }
 
 /** Whether factors act on a rule: on intervals alone, wherever nested. */

@@ -1,5 +1,4 @@
-import { toDay, type CivilDate } from '../calendar/civilDate.ts';
-import { HomeSeasons } from '../climate/homeSeasons.ts';
+import type { CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
 import { timingOf } from '../house/timingOf.ts';
 import type { Entry } from '../ledger/entry.ts';
@@ -16,7 +15,7 @@ export interface StandingLine {
   readonly standing: Standing3;
   readonly since: CivilDate | null;
   readonly entryId: string | null;
-  /** When either half is next due; an unknown one is to be looked at then, where it can freeze the same day. */
+  /** When either half is next due; of an unknown one, when it is to be looked at. */
   readonly nextOn: CivilDate | null;
   /** The duty that opens it again, and when that is due. */
   readonly reopens: { readonly dutyId: string; readonly on: CivilDate | null } | null;
@@ -29,15 +28,13 @@ export function standingLines(
   on: CivilDate,
   around: Surroundings,
 ): StandingLine[] {
-  const { duties, states } = project(house, entries, on, around);
+  const { duties, states, looks } = project(house, entries, on, around);
   const roots = rootsOf(house.assets);
   const lines = new Map<string, StandingLine>();
-  const freezing = new HomeSeasons(house.home).runAt('freezing', toDay(on));
-  const freezesNow = freezing !== null && freezing.from <= toDay(on);
   for (const { dutyId, occurrence, retired } of duties) {
     const duty = house.duties.find(({ id }) => id === dutyId);
     const asset = duty && house.assets.find(({ id }) => id === duty.asset);
-    const { pair, freezeGuard } = (duty && timingOf(duty, asset, around.find)) ?? {};
+    const { pair } = (duty && timingOf(duty, asset, around.find)) ?? {};
     if (!duty || !pair || retired) continue;
     const root = roots.get(duty.asset) ?? duty.asset;
     const key = stateKey(root, pair.state);
@@ -45,10 +42,10 @@ export function standingLines(
     const due = occurrence?.window.due ?? null;
     const other = known?.nextOn ?? null;
     const standing = standingAtEnd(states.get(key) ?? []);
-    const bursts = standing.standing === 'unknown' && pair.half === 'closes' && freezeGuard && freezesNow;
     const next = other !== null && (due === null || other < due) ? other : due;
+    const look = standing.standing === 'unknown' ? looks.get(key) : undefined;
     const reopens = pair.half === 'opens' ? { dutyId, on: due } : (known?.reopens ?? null);
-    lines.set(key, { asset: root, state: pair.state, ...standing, nextOn: bursts ? on : next, reopens });
+    lines.set(key, { asset: root, state: pair.state, ...standing, nextOn: look ?? next, reopens });
   }
   return [...lines.values()].sort((a, b) => ORDER[a.standing] - ORDER[b.standing]);
 }

@@ -57,7 +57,19 @@ export function responseMargins(early: number, respondDays: number, terms: Windo
   return atMostLifeSafety({ early, earlyBy: 'trigger', grace, graceBy }, terms);
 }
 
-function atMostLifeSafety(margins: Margins, terms: WindowTerms): Margins {
+/**
+ * For a listed date that is owed from a later day on: nothing before that day; of one caught up the grace it has anyway, of one opened
+ * again what is stated, else 21 days.
+ */
+export function owedMargins(how: 'caughtUp' | 'openedAgain', listed: Margins, terms: WindowTerms): Margins {
+  const none = { early: 0, earlyBy: 'owed' } as const;
+  if (how === 'caughtUp') return { ...listed, ...none };
+  const { graceDays } = terms;
+  const grace = graceDays ?? CALENDAR_DAYS;
+  return atMostLifeSafety({ ...none, grace, graceBy: graceDays === undefined ? 'calendar' : 'stated' }, terms);
+}
+
+export function atMostLifeSafety(margins: Margins, terms: Pick<WindowTerms, 'lifeSafety'>): Margins {
   if (!terms.lifeSafety || margins.grace <= LIFE_SAFETY_GRACE_DAYS) return margins;
   return { ...margins, grace: LIFE_SAFETY_GRACE_DAYS, graceBy: 'lifeSafety' };
 }

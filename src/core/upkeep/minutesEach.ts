@@ -1,6 +1,6 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { House } from '../house/house.ts';
-import { standingUpTo } from '../house/knownHouse.ts';
+import { standingAsOf } from '../ledger/asOf.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import type { Entry } from '../ledger/entry.ts';
 
@@ -21,7 +21,7 @@ export function minutesEach(
   find: FindPractice,
 ): ReadonlyMap<string, MinutesEach> {
   const logged = new Map<string, number[]>();
-  for (const { body } of standingUpTo(entries, on))
+  for (const { body } of standingAsOf(entries, on))
     if (body.kind === 'done' && body.minutes !== undefined)
       logged.set(body.duty, [...(logged.get(body.duty) ?? []), body.minutes]);
   return new Map(

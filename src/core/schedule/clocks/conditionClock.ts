@@ -3,7 +3,7 @@ import type { ClockMark, Completion, Look } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { ConditionRule } from '../rule.ts';
 import { responseMargins } from '../window.ts';
-import type { Clock, ClockContext, NextDate, Opens, RuleDate } from './clock.ts';
+import { NOT_LISTED, type Clock, type ClockContext, type NextDate, type Opens, type RuleDate, type Taken } from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';
 
 /** Looks by an inner rule, and the work once a look calls for it. */
@@ -44,41 +44,71 @@ export class ConditionClock implements Clock {
       baseline: false,
       clock: 'restarts',
       asks: 'work',
-      before: null,
+      ...NOT_LISTED,
     };
   }
 
   sleep = (): Sleep | null => this.looks.sleep();
 
-  next(opens: Opens): NextDate | null {
-    return this.called ? null : this.looks.next(opens);
+  next(): NextDate | null {
+    return this.called ? null : this.looks.next();
   }
 
-  take(mark: ClockMark, opens: Opens | null): boolean {
+  take(mark: ClockMark, opens: Opens | null): Taken {
     switch (mark.kind) {
       case 'renewal':
         // What was found of the old unit is not the new one's.
         if (mark.how === 'replaced') this.called = null;
         return this.looks.take(mark, opens);
-      case 'completion': {
-        const answers = this.called !== null && mark.how !== 'looked';
-        if (mark.how !== 'looked') this.called = null;
-        return this.looks.take(mark, opens) || answers;
-      }
+      case 'completion':
+        return mark.how === 'looked' ? this.looks.take(mark, opens) : this.takeWork(mark, opens);
       case 'look':
-        return this.isLook(mark) && this.takeLook(mark, opens);
+        return this.isLook(mark) ? this.takeLook(mark, opens) : 'counts';
     }
   }
 
-  drop(from: DayNumber, to: DayNumber): void {
-    this.looks.drop(from, to);
+  adopt(): void {
+    this.looks.adopt();
   }
 
-  private takeLook(look: Look, opens: Opens | null): boolean {
-    const inTime = this.looks.take(asCompletion(look), opens);
+  dropBefore(day: DayNumber): void {
+    this.looks.dropBefore(day);
+  }
+
+  pause(from: DayNumber, to: DayNumber): void {
+    this.looks.pause(from, to);
+  }
+
+  reopen(day: DayNumber): readonly string[] {
+    return this.looks.reopen(day);
+  }
+
+  listedFrom(day: DayNumber): DayNumber | null {
+    return this.looks.listedFrom(day);
+  }
+
+  listedUpTo(day: DayNumber): DayNumber | null {
+    return this.looks.listedUpTo(day);
+  }
+
+  forget(): void {
+    this.looks.forget();
+  }
+
+  /** The work answers what called for it and restarts looks that restart; a listed look is answered by looks alone. */
+  private takeWork(mark: Completion, opens: Opens | null): Taken {
+    const wasCalled = this.called !== null;
+    this.called = null;
+    const taken = this.looks.take(mark, opens && NEVER_OPEN);
+    if (!wasCalled) return taken;
+    return opens === null ? 'counts' : 'answers';
+  }
+
+  private takeLook(look: Look, opens: Opens | null): Taken {
+    const taken = this.looks.take(asCompletion(look), opens);
     const stood = this.called !== null;
     if (!stood && this.callsForWork(look)) this.called = look;
-    return inTime && !stood;
+    return taken === 'answers' && !stood ? 'answers' : 'counts';
   }
 
   /** A reading of the measure, or a finding that names the duty or is the one that calls. */
@@ -96,6 +126,8 @@ export class ConditionClock implements Clock {
       : finding === change.finding;
   }
 }
+
+const NEVER_OPEN: Opens = () => Infinity;
 
 const asCompletion = ({ entryId, day }: Look): Completion => ({
   kind: 'completion',

@@ -4,11 +4,12 @@ import type { ClockMark } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { EventRule } from '../rule.ts';
 import { responseMargins } from '../window.ts';
-import type { Clock, ClockContext, RuleDate } from './clock.ts';
+import { NOT_LISTED, type ClockContext, type Opens, type RuleDate, type Taken } from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';
+import { Unlisted } from './unlisted.ts';
 
 /** So many days after the first thing that happened and was not answered yet. */
-export class EventClock implements Clock {
+export class EventClock extends Unlisted {
   private cleared: DayNumber;
   private readonly triggers: readonly Trigger[];
 
@@ -16,6 +17,7 @@ export class EventClock implements Clock {
     private readonly rule: EventRule,
     private readonly context: ClockContext,
   ) {
+    super();
     this.triggers = context.triggers.filter(
       ({ code, day }) => rule.triggers.includes(code) && day >= context.adoption.day,
     );
@@ -26,14 +28,16 @@ export class EventClock implements Clock {
     const trigger = this.triggers.find(({ day }) => day > this.cleared);
     if (!trigger) return null;
     const { today, start, dutyId, timing } = this.context;
-    const { respondDays } = this.rule;
     const { code, source, entryId } = trigger;
+    const frost = code === 'hard-freeze' && source === 'forecast';
+    // A forecast freeze is not waited for: its trigger is the day before it, and that is the last day.
+    const respondDays = frost ? 0 : this.rule.respondDays;
     const on = toCivilDate(trigger.day);
     let due = trigger.day + respondDays;
     const reasons: Reason[] = [
       { kind: 'trigger', trigger: code, source, on, respondDays, due: toCivilDate(due) },
     ];
-    if (code === 'hard-freeze' && source === 'forecast' && due < today) {
+    if (frost && due < today) {
       due = today;
       reasons.push({ kind: 'notBeforeToday', due: toCivilDate(due) });
     }
@@ -41,25 +45,24 @@ export class EventClock implements Clock {
     return {
       key: `${dutyId}:${entryId ?? `${code}-${on}`}`,
       day: due,
-      margins: responseMargins(due - Math.min(due, trigger.day), respondDays, timing),
-      basisDays: respondDays,
+      margins: responseMargins(due - Math.min(due, trigger.day), this.rule.respondDays, timing),
+      basisDays: this.rule.respondDays,
       reasons,
       baseline: false,
       clock: 'restarts',
       asks: 'work',
-      before: null,
+      ...NOT_LISTED,
     };
   }
 
   sleep = (): Sleep => ({ kind: 'trigger', triggers: this.rule.triggers });
-  next = () => null;
-  drop = () => undefined;
 
   /** A completion that day or later clears what happened. */
-  take(mark: ClockMark, opens: unknown): boolean {
-    if (mark.kind !== 'completion' || mark.how === 'looked') return false;
+  take(mark: ClockMark, opens: Opens | null): Taken {
+    if (mark.kind !== 'completion' || mark.how === 'looked') return 'extra';
     const answered = this.triggers.some(({ day }) => day > this.cleared && day <= mark.day);
     this.cleared = Math.max(this.cleared, mark.day);
-    return answered && opens !== null;
+    if (!answered) return 'extra';
+    return opens === null ? 'counts' : 'answers';
   }
 }

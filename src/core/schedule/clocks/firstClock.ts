@@ -2,7 +2,7 @@ import { isPastLastDay, toCivilDate, type DayNumber } from '../../calendar/civil
 import type { ClockMark } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { FirstRule } from '../rule.ts';
-import type { Clock, NextDate, Opens, RuleDate } from './clock.ts';
+import type { Clock, NextDate, Opens, RuleDate, Taken } from './clock.ts';
 
 /** Whichever of its parts comes first; ties go to the first listed. The others' dates are lesser reasons. */
 export class FirstClock implements Clock {
@@ -29,28 +29,52 @@ export class FirstClock implements Clock {
     return this.parts.map((part) => part.sleep()).find((sleep) => sleep !== null) ?? null;
   }
 
-  /** The part whose next date opens first. */
-  next(opens: Opens): NextDate | null {
+  /** The part that is passed first. */
+  next(): NextDate | null {
     let first: NextDate | null = null;
-    this.parts.forEach((part) => {
-      const next = part.next(opens);
-      if (!next || (first && opens(first.date) <= opens(next.date))) return;
-      first = next;
-    });
+    for (const part of this.parts) {
+      const next = part.next();
+      if (next && (!first || next.on < first.on)) first = next;
+    }
     return first;
   }
 
-  take(mark: ClockMark, opens: Opens | null): boolean {
+  /** Every part sees what happened; it is an extra only if it is one for all. */
+  take(mark: ClockMark, opens: Opens | null): Taken {
     const before = this.date();
-    const taken = this.parts.map((part) => part.take(mark, opens)).some(Boolean);
+    const taken = this.parts.map((part) => part.take(mark, opens));
+    if (taken.every((each) => each === 'extra')) return 'extra';
     // What answers another part only leaves the one that leads as it stood.
-    return taken && this.date()?.key !== before?.key;
+    return taken.includes('answers') && this.date()?.key !== before?.key ? 'answers' : 'counts';
   }
 
-  drop(from: DayNumber, to: DayNumber): void {
-    this.parts.forEach((part) => {
-      part.drop(from, to);
-    });
+  adopt(): void {
+    for (const part of this.parts) part.adopt();
+  }
+
+  dropBefore(day: DayNumber): void {
+    for (const part of this.parts) part.dropBefore(day);
+  }
+
+  pause(from: DayNumber, to: DayNumber): void {
+    for (const part of this.parts) part.pause(from, to);
+  }
+
+  reopen(day: DayNumber): readonly string[] {
+    return this.parts.flatMap((part) => part.reopen(day));
+  }
+
+  listedFrom(day: DayNumber): DayNumber | null {
+    return least(this.parts.map((part) => part.listedFrom(day)));
+  }
+
+  listedUpTo(day: DayNumber): DayNumber | null {
+    const last = least(this.parts.map((part) => negated(part.listedUpTo(day))));
+    return negated(last);
+  }
+
+  forget(): void {
+    for (const part of this.parts) part.forget();
   }
 }
 
@@ -61,3 +85,8 @@ function leading(dates: readonly (RuleDate | null)[]): number {
     return date && (!best || date.day < best.day) ? index : lead;
   }, -1);
 }
+
+const negated = (day: DayNumber | null): DayNumber | null => day && -day;
+
+const least = (days: readonly (DayNumber | null)[]): DayNumber | null =>
+  days.reduce((first, day) => (day !== null && (first === null || day < first) ? day : first), null);

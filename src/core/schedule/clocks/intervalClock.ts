@@ -4,11 +4,12 @@ import type { ClockMark, Completion } from '../mark.ts';
 import type { Reason } from '../reason.ts';
 import type { IntervalRule } from '../rule.ts';
 import { marginsOf, type Margins } from '../window.ts';
-import type { Clock, ClockContext, RuleDate } from './clock.ts';
+import { NOT_LISTED, type ClockContext, type Opens, type RuleDate, type Taken } from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';
+import { Unlisted } from './unlisted.ts';
 
 /** Every so often after it was last done. */
-export class IntervalClock implements Clock {
+export class IntervalClock extends Unlisted {
   private last: Completion | null = null;
   private readonly scaled: ScaledInterval;
   private readonly margins: Margins;
@@ -17,6 +18,7 @@ export class IntervalClock implements Clock {
     private readonly rule: IntervalRule,
     private readonly context: ClockContext,
   ) {
+    super();
     this.scaled = scaleInterval(rule, context.factors);
     this.margins = marginsOf({ kind: 'interval', days: this.scaled.basisDays }, context.timing);
   }
@@ -35,18 +37,16 @@ export class IntervalClock implements Clock {
       baseline: this.last === null,
       clock: 'restarts',
       asks: 'work',
-      before: null,
+      ...NOT_LISTED,
     };
   }
 
   sleep = () => null;
-  next = () => null;
-  drop = () => undefined;
 
-  take(mark: ClockMark): boolean {
-    if (mark.kind !== 'completion') return false;
+  take(mark: ClockMark, opens: Opens | null): Taken {
+    if (mark.kind !== 'completion') return 'extra';
     this.last = mark;
-    return true;
+    return opens === null ? 'counts' : 'answers';
   }
 }
 

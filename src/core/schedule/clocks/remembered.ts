@@ -1,7 +1,7 @@
 import type { DayNumber } from '../../calendar/civilDate.ts';
 import type { ClockMark } from '../mark.ts';
 import type { Sleep } from '../reason.ts';
-import type { Clock, NextDate, Opens, RuleDate } from './clock.ts';
+import type { Clock, NextDate, Opens, RuleDate, Taken } from './clock.ts';
 
 /** A clock whose date is worked out once and again only after something moved it: it is asked for many times between. */
 export class Remembered implements Clock {
@@ -18,25 +18,54 @@ export class Remembered implements Clock {
     return this.clock.sleep();
   }
 
-  next(opens: Opens): NextDate | null {
-    const next = this.clock.next(opens);
+  next(): NextDate | null {
+    const next = this.clock.next();
     if (!next) return null;
     return {
-      date: next.date,
+      ...next,
       pass: () => {
-        this.known = null;
         next.pass();
+        this.known = null;
       },
     };
   }
 
-  take(mark: ClockMark, opens: Opens | null): boolean {
+  take(mark: ClockMark, opens: Opens | null): Taken {
     this.known = null;
     return this.clock.take(mark, opens);
   }
 
-  drop(from: DayNumber, to: DayNumber): void {
+  adopt(): void {
+    this.clock.adopt();
     this.known = null;
-    this.clock.drop(from, to);
+  }
+
+  dropBefore(day: DayNumber): void {
+    this.known = null;
+    this.clock.dropBefore(day);
+  }
+
+  pause(from: DayNumber, to: DayNumber): void {
+    this.clock.pause(from, to);
+    this.known = null;
+  }
+
+  reopen(day: DayNumber): readonly string[] {
+    const keys = this.clock.reopen(day);
+    this.known = null;
+    return keys;
+  }
+
+  listedFrom(day: DayNumber): DayNumber | null {
+    return this.clock.listedFrom(day);
+  }
+
+  listedUpTo(day: DayNumber): DayNumber | null {
+    return this.clock.listedUpTo(day);
+  }
+
+  forget(): void {
+    this.known = null;
+    this.clock.forget();
   }
 }

@@ -4,14 +4,22 @@ import type { ClockMark, Renewal } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { UsageRule } from '../rule.ts';
 import { marginsOf } from '../window.ts';
-import type { Clock, ClockContext, MeterReading, RuleDate } from './clock.ts';
+import {
+  NOT_LISTED,
+  type ClockContext,
+  type MeterReading,
+  type Opens,
+  type RuleDate,
+  type Taken,
+} from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';
+import { Unlisted } from './unlisted.ts';
 
 /** Projections end after ten years: a plant that hardly runs has no date. */
 const MOST_DAYS_AHEAD = 3_653;
 
 /** When a meter has run its limit since it was last done; never done, since the adoption. */
-export class UsageClock implements Clock {
+export class UsageClock extends Unlisted {
   private reset: { readonly day: DayNumber; readonly entryId: string };
   private startsAt: number | null = null;
   private readonly readings: readonly MeterReading[];
@@ -20,6 +28,7 @@ export class UsageClock implements Clock {
     private readonly rule: UsageRule,
     private readonly context: ClockContext,
   ) {
+    super();
     this.reset = context.adoption;
     this.readings = context.meters.get(rule.meter) ?? [];
   }
@@ -59,26 +68,24 @@ export class UsageClock implements Clock {
       baseline: false,
       clock: 'restarts',
       asks: 'work',
-      before: null,
+      ...NOT_LISTED,
     };
   }
 
   sleep = (): Sleep => ({ kind: 'meter', meter: this.rule.meter, limit: this.rule.limit });
-  next = () => null;
-  drop = () => undefined;
 
-  take(mark: ClockMark): boolean {
+  take(mark: ClockMark, opens: Opens | null): Taken {
     if (mark.kind === 'renewal') return this.renew(mark);
-    if (mark.kind !== 'completion' || mark.how === 'looked') return false;
+    if (mark.kind !== 'completion' || mark.how === 'looked') return 'extra';
     this.reset = mark;
     this.startsAt = null;
-    return true;
+    return opens === null ? 'counts' : 'answers';
   }
 
   /** A new unit's meter begins at nought, and so does its count. */
-  private renew({ how, day, entryId }: Renewal): false {
+  private renew({ how, day, entryId }: Renewal): Taken {
     if (how === 'replaced') [this.reset, this.startsAt] = [{ day, entryId }, 0];
-    return false;
+    return 'counts';
   }
 
   /** The interval in days is the limit over the expected rate. */
