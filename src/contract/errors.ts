@@ -14,6 +14,7 @@ export const ERROR_CODES = [
   'id-taken',
   'seen-changed',
   'date-in-future',
+  'date-after-correction',
   'reference-unknown',
   'already-succeeded',
   'not-outstanding',

@@ -3,6 +3,7 @@ import { houseFileShape } from '../core/formats/houseFileShape.ts';
 import { codeSchema } from '../core/schedule/rule.ts';
 import type { Permission } from './access.ts';
 import { uuidSchema } from './basics.ts';
+import { betterTermsSchema } from './betterTerms.ts';
 import * as p from './photos.ts';
 import * as record from './record.ts';
 import * as r from './runs.ts';
@@ -196,6 +197,7 @@ export const ROUTES = {
     response: done,
   }),
   upkeep: route('GET', '/api/homes/:homeId/upkeep', 'read', home(nothing, s.upkeepSchema)),
+  betterTerms: route('GET', '/api/homes/:homeId/better-terms', 'read', home(nothing, betterTermsSchema)),
   schools: route('GET', '/api/homes/:homeId/duties/:dutyId/schools', 'read', {
     params: ofDuty,
     query: nothing,

@@ -12,7 +12,8 @@ export function gistText(speech: Speech, reasons: readonly Reason[]): string {
   return rule ?? doneGist(speech, reasons) ?? t('gist.noRecord');
 }
 
-function moveGist({ t, ...speech }: Speech, reason: Reason): string | null {
+function moveGist(speech: Speech, reason: Reason): string | null {
+  const { t } = speech;
   switch (reason.kind) {
     case 'handy':
       return t('gist.handy', { with: speech.dutyTitle(reason.with) });
@@ -24,6 +25,10 @@ function moveGist({ t, ...speech }: Speech, reason: Reason): string | null {
       return t('gist.putOff', { why: reason.why });
     case 'termsBegan':
       return t('gist.termsBegan');
+    case 'caughtUp':
+      return t('gist.caughtUp');
+    case 'openedAgain':
+      return t('gist.openedAgain', { on: dateText(speech, reason.on) });
     default:
       return null;
   }
@@ -40,6 +45,8 @@ function ruleGist(speech: Speech, reason: Reason): string | null {
       return t('gist.season', { anchor: t(`anchor.${reason.anchor}`) });
     case 'age':
       return t('gist.age');
+    case 'printedEnd':
+      return t('gist.printedEnd');
     case 'ageUnknown':
       return t('gist.ageUnknown');
     case 'usage':

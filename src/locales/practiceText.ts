@@ -1,6 +1,6 @@
 import type { DutyPractice } from '../core/house/house.ts';
 import { assertNever } from '../core/result.ts';
-import type { ConditionRule, Rule, SeasonRule } from '../core/schedule/rule.ts';
+import type { ConditionRule, Rule, SeasonRule, WorthUntil } from '../core/schedule/rule.ts';
 import type { Terms } from '../core/schedule/terms.ts';
 import { daysText, everyText, lengthText, nameIn, uncapital, words, type Speech } from './speech.ts';
 
@@ -11,8 +11,24 @@ export function practiceTitle(speech: Pick<Speech, 'find' | 'wording'>, practice
   return found ? words(speech, found.title) : practice.code;
 }
 
-/** A rule as half a sentence. */
+/** A rule as half a sentence; of listed dates also until when they are worth doing. */
 export function ruleText(speech: Speech, rule: Rule): string {
+  const text = bareRuleText(speech, rule);
+  const until = 'worthUntil' in rule && rule.worthUntil ? worthText(speech, rule.worthUntil) : null;
+  return until === null ? text : speech.t('rule.worth', { rule: text, until });
+}
+
+function worthText(speech: Speech, until: WorthUntil): string {
+  const { t, formats } = speech;
+  if ('monthDay' in until) return formats.monthDay(until.monthDay);
+  if ('afterDays' in until) return t('rule.worthAfter', { days: daysText(speech, until.afterDays) });
+  const anchor = t(`anchor.${until.season}`);
+  if (until.days === 0) return anchor;
+  const key = until.days < 0 ? 'before' : 'after';
+  return t(`rule.season.${key}`, { days: daysText(speech, Math.abs(until.days)), anchor });
+}
+
+function bareRuleText(speech: Speech, rule: Rule): string {
   const { t, formats } = speech;
   switch (rule.kind) {
     case 'interval': {

@@ -18,7 +18,9 @@ const factorList = (speech: Speech, factors: readonly Factor[]): string =>
 type OfRule = Exclude<Reason, OfMove>;
 type OfMove = Extract<
   Reason,
-  { kind: 'window' | 'putOff' | 'pause' | 'gate' | 'runBegins' | 'pull' | 'bound' | 'handy' }
+  {
+    kind: 'window' | 'putOff' | 'pause' | 'gate' | 'runBegins' | 'worthUntil' | 'pull' | 'bound' | 'handy';
+  }
 >;
 
 /** One step of a derivation as a sentence. */
@@ -29,6 +31,7 @@ export function reasonText(speech: Speech, reason: Reason): string {
     case 'pause':
     case 'gate':
     case 'runBegins':
+    case 'worthUntil':
     case 'pull':
     case 'bound':
     case 'handy':
@@ -58,6 +61,7 @@ function ruleStepText(speech: Speech, reason: OfRule): string {
     case 'termsBegan':
     case 'listed':
     case 'ageUnknown':
+    case 'printedEnd':
     case 'notBeforeToday':
       return t(`reason.${reason.kind}`, { due: date(reason.due) });
     case 'clockChange': {
@@ -71,13 +75,27 @@ function ruleStepText(speech: Speech, reason: OfRule): string {
     case 'called':
       return calledText(speech, reason);
     case 'age': {
-      const { from, on, lifespan, due } = reason;
-      return t(`reason.age.${from}`, { on: date(on), length: lengthText(speech, lifespan), due: date(due) });
+      const { from, on, lifespan, printed, due } = reason;
+      return t(`reason.${printed ? 'agePrinted' : 'age'}.${from}`, {
+        on: date(on),
+        length: lengthText(speech, lifespan),
+        due: date(due),
+      });
     }
     case 'trigger': {
       const { source, trigger, on, respondDays, due } = reason;
       const named = { trigger: nameIn(speech, 'trigger', trigger), on: date(on), due: date(due) };
+      if (trigger === 'hard-freeze' && source === 'forecast') return t('reason.trigger.beforeFreeze', named);
       return t(`reason.trigger.${source}`, { ...named, days: daysText(speech, respondDays) });
+    }
+    case 'caughtUp': {
+      const { listed, worthUntil, due } = reason;
+      return t('reason.caughtUp', { listed: date(listed), worthUntil: date(worthUntil), due: date(due) });
+    }
+    case 'openedAgain': {
+      const { listed, on, worthUntil, due } = reason;
+      const said = { listed: date(listed), on: date(on), worthUntil: date(worthUntil), due: date(due) };
+      return t('reason.openedAgain', said);
     }
     case 'lesser':
       return t('reason.lesser', {
@@ -157,6 +175,8 @@ function moveText(speech: Speech, reason: OfMove): string {
   const { t } = speech;
   const date = (on: CivilDate): string => dateText(speech, on);
   switch (reason.kind) {
+    case 'worthUntil':
+      return t('reason.worthUntil', { on: date(reason.on) });
     case 'window':
       return t('reason.window', {
         earliest: date(reason.earliest),

@@ -26,6 +26,8 @@ export function sleepText(speech: Speech, sleep: Sleep): string {
       return t('sleep.meter', { meter: nameIn(speech, 'measure', sleep.meter), limit: sleep.limit });
     case 'paused':
       return t('sleep.paused', { since: dateText(speech, sleep.since) });
+    case 'tooLate':
+      return t('sleep.tooLate');
     case 'beyond':
       return t('sleep.beyond');
     case 'ended':

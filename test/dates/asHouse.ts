@@ -51,14 +51,13 @@ export function asHouse(from: NeutralCase): AsHouse {
       climate: { set: climateOf(from.home) },
     },
     spaces: [],
-    assets: [
-      unitOf(from.duties.find(({ asset }) => asset)?.asset),
-      ...successors(replaced),
-    ],
+    assets: [unitOf(from.duties.find(({ asset }) => asset)?.asset), ...successors(replaced)],
     duties: from.duties.map((duty) => dutyOf(duty, from.duties)),
   };
   const entries = [
-    ...from.home.traits.map((trait) => entry(`trait-${trait}`, '1990-01-01', { kind: 'trait', trait, value: true })),
+    ...from.home.traits.map((trait) =>
+      entry(`trait-${trait}`, '1990-01-01', { kind: 'trait', trait, value: true }),
+    ),
     ...from.duties.flatMap((duty) => started(duty, from)),
     ...written.flatMap((each) => asEntries(each, duties, from)),
   ];
@@ -114,7 +113,9 @@ function timingOf(duty: NeutralDuty): Timing {
     ...(freezeGuard && { freezeGuard: { atOrBelow: freezeGuard.threshold ?? 0 } }),
     ...(half && { pair: half }),
     ...(trade && { lead: leadOf(trade) }),
-    ...(supplies && { needs: [{ supply: `supply-${duty.id}`, quantity: 1, deliveryDays: supplies.deliveryDays }] }),
+    ...(supplies && {
+      needs: [{ supply: `supply-${duty.id}`, quantity: 1, deliveryDays: supplies.deliveryDays }],
+    }),
   };
 }
 
@@ -125,7 +126,8 @@ function gateOf(gate: NonNullable<NeutralDuty['gate']>): Gate {
 }
 
 function leadOf({ leadDays, busy }: NonNullable<NeutralDuty['trade']>): NonNullable<Timing['lead']> {
-  const turn = (on: string): Anchor | string => ANCHORS.find((anchor) => anchor === on) ?? monthDaySchema.parse(on);
+  const turn = (on: string): Anchor | string =>
+    ANCHORS.find((anchor) => anchor === on) ?? monthDaySchema.parse(on);
   return {
     days: leadDays,
     ...(busy && { busy: { days: busy.leadDays, from: turn(busy.from), to: turn(busy.to) } }),
@@ -139,7 +141,11 @@ export function ruleOf(rule: NeutralRule): Rule {
 function shapeOf(rule: NeutralRule): unknown {
   switch (rule.kind) {
     case 'interval':
-      return { kind: 'interval', every: spanOf(rule), ...(rule.floor !== undefined && { floorDays: rule.floor }) };
+      return {
+        kind: 'interval',
+        every: spanOf(rule),
+        ...(rule.floor !== undefined && { floorDays: rule.floor }),
+      };
     case 'dates': {
       const { monthDays, everyYears, baseYear } = rule;
       const cycle = everyYears === undefined ? {} : { cycle: { years: everyYears, baseYear } };
@@ -149,7 +155,13 @@ function shapeOf(rule: NeutralRule): unknown {
       return { kind: 'clockChange', on: rule.which, ...worthOf(rule) };
     case 'season': {
       const { anchor, days, risk } = rule;
-      return { kind: 'season', anchor, offsetDays: days, ...(risk !== undefined && { risk }), ...worthOf(rule) };
+      return {
+        kind: 'season',
+        anchor,
+        offsetDays: days,
+        ...(risk !== undefined && { risk }),
+        ...worthOf(rule),
+      };
     }
     case 'usage': {
       const { meter, limit, expectedPerDay } = rule;
@@ -158,7 +170,12 @@ function shapeOf(rule: NeutralRule): unknown {
     }
     case 'condition': {
       const [finding = ''] = rule.actOn;
-      return { kind: 'condition', look: shapeOf(rule.inspect), change: { finding }, respondDays: rule.responseDays };
+      return {
+        kind: 'condition',
+        look: shapeOf(rule.inspect),
+        change: { finding },
+        respondDays: rule.responseDays,
+      };
     }
     case 'age':
       return { kind: 'age', lifespan: spanOf(rule.lifespan) };
@@ -210,7 +227,13 @@ function successors(replaced: readonly Extract<NeutralEntry, { kind: 'replaced' 
   return replaced.map(({ id, manufactured, printedLife }) => {
     const before = succeeds;
     succeeds = `new-${id}`;
-    return { id: `new-${id}`, kind: 'smoke-alarm', name: 'Unit', succeeds: before, facts: factsOf(manufactured, printedLife) };
+    return {
+      id: `new-${id}`,
+      kind: 'smoke-alarm',
+      name: 'Unit',
+      succeeds: before,
+      facts: factsOf(manufactured, printedLife),
+    };
   });
 }
 
@@ -221,7 +244,10 @@ function started(duty: NeutralDuty, { home, today }: NeutralCase): Entry[] {
     terms: termsOf(duty, duty.rule, home.traits),
   });
   if (!duty.supplies?.inStock) return [adopted];
-  return [adopted, entry(`stock-${duty.id}`, today, { kind: 'stockMoved', supply: `supply-${duty.id}`, change: 9_999 })];
+  return [
+    adopted,
+    entry(`stock-${duty.id}`, today, { kind: 'stockMoved', supply: `supply-${duty.id}`, change: 9_999 }),
+  ];
 }
 
 function asEntries(
@@ -261,12 +287,20 @@ function asEntries(
     case 'resumed':
       return one({ kind: each.kind, duty: each.duty });
     case 'terms':
-      return duty ? one({ kind: 'terms', duty: each.duty, terms: termsOf(duty, each.rule, home.traits) }) : [];
+      return duty
+        ? one({ kind: 'terms', duty: each.duty, terms: termsOf(duty, each.rule, home.traits) })
+        : [];
     case 'reading':
       return [reading(each.id, each.date, asset, each.meter, each.value)];
     case 'finding': {
       const acts = duty !== undefined && actsOn(duty.rule).includes(each.grade);
-      return one({ kind: 'finding', asset, duty: each.duty, what: each.grade, verdict: acts ? 'act' : 'sound' });
+      return one({
+        kind: 'finding',
+        asset,
+        duty: each.duty,
+        what: each.grade,
+        verdict: acts ? 'act' : 'sound',
+      });
     }
     case 'shut':
     case 'opened':
@@ -301,4 +335,3 @@ const entry = (id: string, date: string, body: EntryBody): Entry => ({
   by: 'p',
   body,
 });
-

@@ -17,7 +17,9 @@ export function told(from: NeutralCase): Record<string, Partial<Expected>> {
       const projection = duties.find(({ dutyId }) => dutyId === duty.id);
       if (!expected || !projection) return [];
       const all = { ...ofDuty(projection, from), ...ofPair(duty, from, as) };
-      return [[duty.id, Object.fromEntries(Object.keys(expected).map((key) => [key, all[key as keyof Expected]]))]];
+      return [
+        [duty.id, Object.fromEntries(Object.keys(expected).map((key) => [key, all[key as keyof Expected]]))],
+      ];
     }),
   );
 }
@@ -29,7 +31,11 @@ function ofDuty(projection: DutyProjection, { entries, today }: NeutralCase): Pa
   const putOff = entries.findLast(({ kind }) => kind === 'putOff');
   return {
     ...window,
-    standing: occurrence ? standingOn(occurrence.window, civil(today)) : sleep?.kind === 'paused' ? 'paused' : null,
+    standing: occurrence
+      ? standingOn(occurrence.window, civil(today))
+      : sleep?.kind === 'paused'
+        ? 'paused'
+        : null,
     baseline: occurrence?.baseline ?? false,
     missed: missed.map(({ key }) => key.slice(key.indexOf(':') + 1)),
     extras: extras.map(({ on }) => on),
@@ -37,12 +43,18 @@ function ofDuty(projection: DutyProjection, { entries, today }: NeutralCase): Pa
     bookShown: bookBy !== null && today >= bookBy,
     orderBy,
     orderShown: orderBy !== null && today >= orderBy,
-    lesserDue: (occurrence?.reasons ?? []).flatMap((reason) => (reason.kind === 'lesser' ? [reason.due] : [])),
+    lesserDue: (occurrence?.reasons ?? []).flatMap((reason) =>
+      reason.kind === 'lesser' ? [reason.due] : [],
+    ),
     askAcknowledgement: putOff !== undefined,
   };
 }
 
-function ofPair(duty: NeutralDuty, from: NeutralCase, { house, entries, weather }: AsHouse): Partial<Expected> {
+function ofPair(
+  duty: NeutralDuty,
+  from: NeutralCase,
+  { house, entries, weather }: AsHouse,
+): Partial<Expected> {
   if (!duty.pair) return {};
   const lines = standingLines(house, entries, civil(from.today), { find: NO_PRACTICES, weather });
   const line = lines.find(({ asset }) => asset === ASSET);

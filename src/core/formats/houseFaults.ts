@@ -1,10 +1,11 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import { fitsSpec } from '../house/factSpec.ts';
 import { specOf } from '../house/factsOfKind.ts';
 import type { Asset } from '../house/house.ts';
 import { traitFits } from '../house/traitSpec.ts';
 import { checkCorrection } from '../ledger/corrections.ts';
-import type { Entry, EntryBody } from '../ledger/entry.ts';
+import type { Entry } from '../ledger/entry.ts';
 import { referencesOf, type Reference } from '../ledger/references.ts';
 import { Threads } from '../ledger/threads.ts';
 import type { HouseFile } from './houseFileShape.ts';
@@ -25,6 +26,7 @@ export const FAULTS = {
   'target-not-correctable': 'must be an entry of a kind that can be corrected so',
   'target-voided': 'must be an entry that still stands',
   'field-not-in-kind': 'must be a part that an entry of that kind has',
+  'date-after-correction': 'must not be later than the date of the correction itself',
   'fact-value': 'must be a value that this fact of this kind of asset can have',
   'trait-value': 'must be a value this trait can have',
 } as const;
@@ -151,7 +153,7 @@ function ledgerFaults(file: HouseFile): Fault[] {
     known.entry.add(entry.id);
     // What speaks of nothing, or of what comes later, corrects nothing.
     if (lost.length > 0) return;
-    for (const { field, problem } of bodyFaults(entry.body, threads, assets)) at(problem, 'body', ...field);
+    for (const { field, problem } of bodyFaults(entry, threads, assets)) at(problem, 'body', ...field);
     threads.add(entry);
   });
   file.duties.forEach(({ id }, index) => {
@@ -167,14 +169,14 @@ interface BodyFault {
 
 /** What the server would refuse of an entry by itself: the same words, whichever way it comes in. */
 function bodyFaults(
-  body: EntryBody,
+  { body, date }: Entry,
   threads: Threads,
   assets: ReadonlyMap<string, Asset>,
 ): readonly BodyFault[] {
   switch (body.kind) {
     case 'amends':
     case 'voids':
-      return correctionFaults(body, threads);
+      return correctionFaults(body, date, threads);
     case 'replaced':
       return body.asset === body.successor ? [{ field: ['successor'], problem: 'cycle' }] : [];
     case 'fact': {
@@ -191,13 +193,14 @@ function bodyFaults(
 
 function correctionFaults(
   body: Extract<Entry['body'], { kind: 'amends' | 'voids' }>,
+  dated: CivilDate,
   threads: Threads,
 ): BodyFault[] {
-  const checked = checkCorrection(threads, body, null);
+  const checked = checkCorrection(threads, body, dated);
   if (checked.ok) return [];
   const { code, field } = checked.error;
-  // What it speaks of is known to be there, and which day it is a file does not say.
-  if (code === 'target-unknown' || code === 'date-in-future') return [];
+  // What it speaks of is known to be there.
+  if (code === 'target-unknown') return [];
   return [{ field: field === 'target' ? ['target'] : ['change', field], problem: code }];
 }
 

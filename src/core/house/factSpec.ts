@@ -14,6 +14,7 @@ export type FactSpec =
       readonly unit: '' | 'mm' | 'l';
       readonly min: number;
       readonly max: number;
+      readonly whole?: true;
     }
   | { readonly code: string; readonly kind: 'date' }
   | { readonly code: string; readonly kind: 'text' };
@@ -27,7 +28,8 @@ export function fitsSpec(spec: FactSpec, value: FactValue): boolean {
     case 'yesNo':
       return typeof value === 'boolean';
     case 'number':
-      return typeof value === 'number' && value >= spec.min && value <= spec.max;
+      if (typeof value !== 'number' || (spec.whole && !Number.isInteger(value))) return false;
+      return value >= spec.min && value <= spec.max;
     case 'date':
       return typeof value === 'string' && partialDay(value) !== null;
     case 'text':

@@ -49,10 +49,10 @@ describe('corrections', () => {
       'field-not-in-kind',
     ],
     [
-      'a day still to come',
+      'to a date later than its own',
       [],
       { kind: 'amends', target: 'done', change: { date: civil('2026-11-25') } },
-      'date-in-future',
+      'date-after-correction',
     ],
   ] as const)('refuses to correct %s', (_what, before, correction, code) => {
     const checked = checkCorrection(new Threads([done, ...before]), correction, TODAY);

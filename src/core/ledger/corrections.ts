@@ -103,16 +103,16 @@ export type CorrectionProblem =
   | { code: 'target-not-correctable'; field: 'target'; kind: EntryKind }
   | { code: 'target-voided'; field: 'target' }
   | { code: 'field-not-in-kind'; field: keyof Change; kind: EntryKind }
-  | { code: 'date-in-future'; field: 'date'; today: CivilDate };
+  | { code: 'date-after-correction'; field: 'date'; dated: CivilDate };
 
 /**
- * Whether a correction may be written after a ledger; a problem names the field and what stands against it. `today`: null where nobody
- * can say which day it is.
+ * Whether a correction of a day may be written after a ledger; a problem names the field and what stands against it. It cannot set a date
+ * later than its own: else it would change what days before it said.
  */
 export function checkCorrection(
   ledger: Threads,
   correction: Extract<EntryBody, { kind: 'amends' | 'voids' }>,
-  today: CivilDate | null,
+  dated: CivilDate,
 ): Result<Entry, CorrectionProblem> {
   const target = ledger.find(correction.target);
   if (!target) return fail({ code: 'target-unknown', field: 'target' });
@@ -127,7 +127,7 @@ export function checkCorrection(
   const { date, ...fields } = correction.change;
   const foreign = (Object.keys(fields) as (keyof Change)[]).find((field) => !amendable.includes(field));
   if (foreign) return fail({ code: 'field-not-in-kind', field: foreign, kind });
-  if (date !== undefined && today !== null && date > today)
-    return fail({ code: 'date-in-future', field: 'date', today });
+  if (date !== undefined && date > dated)
+    return fail({ code: 'date-after-correction', field: 'date', dated });
   return ok(target);
 }

@@ -55,7 +55,7 @@ export function seriesOf(house: House, entries: readonly Entry[], on: CivilDate)
 function restartsOf(
   { asset, measure }: { readonly asset: string; readonly measure: string },
   house: House,
-  standing: ReturnType<typeof applyCorrections>,
+  standing: ReturnType<typeof standingAsOf>,
   rootOf: (asset: string) => string,
 ): CivilDate[] {
   const practices = PROJECTIONS[measure]?.restarts ?? [];

@@ -126,7 +126,9 @@ const AS_PLACED: OpenedEarly = ({ earliest: opens }) => opens;
 function imagineDone(member: Replay, { date, earliest: opens }: Placed, day: DayNumber): void {
   member.elapse(day);
   const entryId = toCivilDate(day);
-  if (date.asks === 'look')
+  // What is read on a thing cannot be imagined: it is imagined renewed.
+  const asksAge = date.reasons.some(({ kind }) => kind === 'ageUnknown');
+  if (date.asks === 'look' && !asksAge)
     member.take(
       { kind: 'look', entryId, day, finding: '', calls: false, ofDuty: true, measure: null, value: 0 },
       () => opens,

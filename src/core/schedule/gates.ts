@@ -12,6 +12,22 @@ export interface GateFacts {
   state(code: string): StateLine;
 }
 
+/** The same as it was known by a day that goes on: what changed later is not known yet. */
+export function knownUpTo({ seasons, trait, state }: GateFacts, now: () => DayNumber): GateFacts {
+  const passed = <T extends { readonly day: DayNumber }>(line: readonly T[]): readonly T[] =>
+    line.filter(({ day }) => day <= now());
+  return { seasons, trait: (code) => passed(trait(code)), state: (code) => passed(state(code)) };
+}
+
+/** The days, in order, on which a trait or state that gates hang on changed. */
+export function gateTurns(gates: readonly Gate[], { trait, state }: GateFacts): DayNumber[] {
+  const days = gates.flatMap((gate): DayNumber[] => {
+    if (gate.kind === 'season') return [];
+    return (gate.kind === 'trait' ? trait(gate.trait) : state(gate.state)).map(({ day }) => day);
+  });
+  return [...new Set(days)].sort((a, b) => a - b);
+}
+
 /** The first day, on or after one, on which all gates are open; `runFrom` is the day the run began, `gate` the one that decided. */
 export interface Opening {
   readonly day: DayNumber;

@@ -257,12 +257,7 @@ class Gathering {
       this.renew(root, at, 'told', unitAgeOf(known));
   }
 
-  private renew(
-    root: string,
-    { entryId, day, order }: At,
-    how: 'replaced' | 'told',
-    unit: UnitAge,
-  ): void {
+  private renew(root: string, { entryId, day, order }: At, how: 'replaced' | 'told', unit: UnitAge): void {
     for (const { marks } of this.byRoot.get(root) ?? [])
       marks.push({ order, mark: { kind: 'renewal', entryId, day, how, unit } });
   }

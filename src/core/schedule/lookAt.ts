@@ -26,7 +26,10 @@ function couldHarm({ history: { timing, segments } }: Replay): boolean {
   if (timing.pair?.half !== 'closes') return false;
   if (timing.freezeGuard) return true;
   const rule = segments.at(-1)?.terms.rule;
-  return rule !== undefined && countingRules(rule).some((part) => part.kind === 'season' && part.anchor === 'firstFreeze');
+  return (
+    rule !== undefined &&
+    countingRules(rule).some((part) => part.kind === 'season' && part.anchor === 'firstFreeze')
+  );
 }
 
 /** From a closing's listed date to the last freeze, or a low at or below its threshold (0 °C unless it says another) ahead. */

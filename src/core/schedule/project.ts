@@ -66,7 +66,14 @@ export function project(
   });
   const { states, stock } = replayed.history;
   const looks = looksOf(house, replayed, around);
-  return { on, duties, states, looks, stock, changesOn: earliestOf(duties.map(({ changesOn }) => changesOn)) };
+  return {
+    on,
+    duties,
+    states,
+    looks,
+    stock,
+    changesOn: earliestOf(duties.map(({ changesOn }) => changesOn)),
+  };
 }
 
 /** Where a duty stands after its companions moved it, and when that changes. */

@@ -1,6 +1,6 @@
 import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import type { Clock, NextDate, Opens, RuleDate, Sight, Taken } from './clocks/clock.ts';
-import type { GateFacts } from './gates.ts';
+import { gateTurns, knownUpTo } from './gates.ts';
 import type { DutyHistory, TermsSegment } from './history.ts';
 import type { ClockMark, Completion, Mark, PuttingOff } from './mark.ts';
 import { expires, place, type PausedRun, type PlaceContext, type Placed } from './place.ts';
@@ -82,10 +82,10 @@ export class Replay {
     { seasons, gateFacts }: Pick<PlaceContext, 'seasons' | 'gateFacts'>,
   ) {
     this.segments = history.segments;
-    this.gateTurns = gateTurnsOf(history, gateFacts);
+    this.gateTurns = gateTurns(history.timing.gates ?? [], gateFacts);
     this.context = {
       seasons,
-      gateFacts: this.upToNow(gateFacts),
+      gateFacts: knownUpTo(gateFacts, () => this.now),
       timing: history.timing,
       pauses: this.pauses,
       putOff: (key) => this.putOffs.get(key),
@@ -424,13 +424,6 @@ export class Replay {
     return found;
   }
 
-  /** What gates hang on as it was known by the day told of. */
-  private upToNow({ seasons, trait, state }: GateFacts): GateFacts {
-    const passed = <T extends { readonly day: DayNumber }>(line: readonly T[]): readonly T[] =>
-      line.filter(({ day }) => day <= this.now);
-    return { seasons, trait: (code) => passed(trait(code)), state: (code) => passed(state(code)) };
-  }
-
   private contextNow(): PlaceContext {
     const { pair } = this.history.timing;
     if (!pair) return this.context;
@@ -439,12 +432,4 @@ export class Replay {
     const reason = { kind: 'stateSince', state: pair.state, standing, since } as const;
     return { ...this.context, half: { reason, since: this.bornOn } };
   }
-}
-
-function gateTurnsOf({ timing }: DutyHistory, { trait, state }: GateFacts): DayNumber[] {
-  const turns = (timing.gates ?? []).flatMap((gate): DayNumber[] => {
-    if (gate.kind === 'season') return [];
-    return (gate.kind === 'trait' ? trait(gate.trait) : state(gate.state)).map(({ day }) => day);
-  });
-  return [...new Set(turns)].sort((a, b) => a - b);
 }

@@ -66,7 +66,10 @@ export function owedMargins(how: 'caughtUp' | 'openedAgain', listed: Margins, te
   if (how === 'caughtUp') return { ...listed, ...none };
   const { graceDays } = terms;
   const grace = graceDays ?? CALENDAR_DAYS;
-  return atMostLifeSafety({ ...none, grace, graceBy: graceDays === undefined ? 'calendar' : 'stated' }, terms);
+  return atMostLifeSafety(
+    { ...none, grace, graceBy: graceDays === undefined ? 'calendar' : 'stated' },
+    terms,
+  );
 }
 
 export function atMostLifeSafety(margins: Margins, terms: Pick<WindowTerms, 'lifeSafety'>): Margins {

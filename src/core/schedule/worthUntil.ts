@@ -10,7 +10,8 @@ import type { WorthUntil } from './rule.ts';
  */
 export function worthOf(by: WorthUntil | undefined, listed: DayNumber, seasons: HomeSeasons): Worth | null {
   if (!by) return null;
-  const until = 'afterDays' in by ? listed + by.afterDays : firstFrom(listed, (year) => dayIn(by, year, seasons));
+  const until =
+    'afterDays' in by ? listed + by.afterDays : firstFrom(listed, (year) => dayIn(by, year, seasons));
   return until === null ? null : { until, by };
 }
 

@@ -7,8 +7,9 @@ import type { Entry } from '../ledger/entry.ts';
 import { foretell } from '../schedule/foretell.ts';
 import type { Reason } from '../schedule/reason.ts';
 import type { Surroundings } from '../schedule/replayHouse.ts';
-import { countingRules, takesFactors, type Rule } from '../schedule/rule.ts';
+import { countingRules } from '../schedule/rule.ts';
 import type { Terms } from '../schedule/terms.ts';
+import { termsOfSchool } from './schoolTerms.ts';
 import { asTrial } from './trial.ts';
 
 /** What keeping a duty by some terms means for this home. */
@@ -38,11 +39,9 @@ export function schoolsCompared(
   around: Surroundings,
   { dutyId, practice, present, minutes }: Compared,
 ): SchoolMeaning[] {
-  return practice.schools.map(({ code, rule }) => {
-    const terms: Terms =
-      present.school === code
-        ? present
-        : { ...present, school: code, rule, factors: factorsFor(rule, present) };
+  return practice.schools.map((school) => {
+    const { code } = school;
+    const terms = present.school === code ? present : termsOfSchool(school, present);
     return { school: code, terms, ...meaningOf(house, entries, on, around, { dutyId, terms, minutes }) };
   });
 }
@@ -54,8 +53,6 @@ interface Compared {
   /** Minutes one time takes here. */
   readonly minutes: number;
 }
-
-const factorsFor = (rule: Rule, { factors }: Terms): Terms['factors'] => (takesFactors(rule) ? factors : []);
 
 /** The house with only the duties whose dates hang on this one's: the rest would be worked out for nothing. */
 export function nearHouse(house: House, around: Surroundings, dutyId: string): House {

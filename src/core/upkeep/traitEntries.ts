@@ -22,13 +22,21 @@ export function traitEntries(
     const practice = house.duties.find(({ id }) => id === dutyId)?.practice;
     const known = practice?.from === 'catalogue' ? find(practice.code) : undefined;
     if (known?.kind !== 'duty' || retiredOn !== null || !takesFactors(present.rule)) return [];
-    const factors = withTraits(present.factors, known.factors, changes);
+    // An interval of the household's own takes no factor unless they tick it.
+    const usual =
+      present.school === null
+        ? known.factors.filter(({ code }) => holdsFactor(present, code))
+        : known.factors;
+    const factors = withTraits(present.factors, usual, changes);
     return factors === present.factors
       ? []
       : [{ kind: 'terms', duty: dutyId, terms: { ...present, factors: [...factors] } }];
   });
   return [...told, ...terms];
 }
+
+const holdsFactor = ({ factors }: Kept['terms'], code: string): boolean =>
+  factors.some((factor) => factor.code === code);
 
 function withTraits(
   present: readonly Factor[],

@@ -2,8 +2,8 @@ import type { CivilDate } from '../calendar/civilDate.ts';
 import type { Plan, PlannedDuty } from '../catalogue/planFor.ts';
 import type { Asset, Duty, Home, House, Space } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';
-import { takesFactors } from '../schedule/rule.ts';
 import type { Terms } from '../schedule/terms.ts';
+import { termsOfSchool } from '../upkeep/schoolTerms.ts';
 import { factorsOfTraits } from '../upkeep/traitEntries.ts';
 import type { WalkedHouse } from './walkedHouse.ts';
 
@@ -25,12 +25,8 @@ export interface AdoptedDuty {
 
 /** The terms a planned duty starts on: its school, the traits that wear it, whoever the practice names first. */
 export function termsOfPlan({ practice, school }: PlannedDuty, traits: WalkedHouse['traits']): Terms {
-  return {
-    school: school.code,
-    rule: school.rule,
-    factors: takesFactors(school.rule) ? factorsOfTraits(practice.factors, traits) : [],
-    doer: practice.doers[0] ?? 'self',
-  };
+  const factors = factorsOfTraits(practice.factors, traits);
+  return termsOfSchool(school, { factors, doer: practice.doers[0] ?? 'self' });
 }
 
 /** The walked house and its plan under new ids; what the walk did not find out (null facts) stays to be established. */

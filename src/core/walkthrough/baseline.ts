@@ -1,4 +1,5 @@
 import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
+import type { Occurrence } from '../schedule/occurrence.ts';
 import type { PracticeSystem } from '../catalogue/lists.ts';
 
 /** Weeks that what was never done is spread over. */
@@ -12,6 +13,10 @@ export interface BaselineItem {
   readonly bound: readonly string[];
   readonly system: PracticeSystem;
   readonly lifeSafety: boolean;
+  /** Frost harms what is left undone. */
+  readonly frost: boolean;
+  /** The last week (1 to 6) that begins while it can still be done; what is caught up from an earlier season has one. */
+  readonly lastWeek: number;
   readonly minutes: number;
 }
 
@@ -36,19 +41,20 @@ const FIRST: readonly PracticeSystem[] = [
 ];
 
 /**
- * In which week (1 to 6) each no-record duty is first to be done: what lives depend on in the first, the rest filled up week by week to
- * about equal minutes, worst first; like work and what shares its dates in the same week.
+ * In which week (1 to 6) each no-record duty is first to be done: what lives depend on and what frost can harm in the first, the rest
+ * filled up week by week to about equal minutes, worst first, none after its last week; like work and what shares its dates in the same.
  */
 export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<string, number> {
   const weeks = new Map<string, number>();
   const clusters = clustersOf(items);
-  const urgent = clusters.filter((cluster) => cluster.some(({ lifeSafety }) => lifeSafety));
+  const urgent = clusters.filter((cluster) => cluster.some(({ lifeSafety, frost }) => lifeSafety || frost));
   const rest = clusters.filter((cluster) => !urgent.includes(cluster)).sort((a, b) => rankOf(a) - rankOf(b));
   const put = (cluster: readonly BaselineItem[], week: number): void => {
-    for (const { dutyId } of cluster) weeks.set(dutyId, week);
+    const last = Math.min(week, ...cluster.map(({ lastWeek }) => lastWeek));
+    for (const { dutyId } of cluster) weeks.set(dutyId, last);
   };
   for (const cluster of urgent) put(cluster, 1);
-  // Where life safety alone fills the first week, the rest shares the five after it.
+  // Where these alone fill the first week, the rest shares the five after it.
   const [before, after] = [minutesOf(urgent.flat()), minutesOf(rest.flat())];
   const isFull = before >= (before + after) / BASELINE_WEEKS;
   const share = isFull ? after / (BASELINE_WEEKS - 1) : (before + after) / BASELINE_WEEKS;
@@ -65,6 +71,12 @@ export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<stri
 /** The first day of a week of the spread: the first week begins on the day of adoption. */
 export const dayOfWeek = (adopted: CivilDate, week: number): CivilDate =>
   toCivilDate(toDay(adopted) + (week - 1) * 7);
+
+/** The last week that begins while an occurrence can be done: what is caught up makes no sense later, the rest can wait. */
+export function lastWeekOf({ reasons, window }: Occurrence, adopted: CivilDate): number {
+  if (!reasons.some(({ kind }) => kind === 'caughtUp')) return BASELINE_WEEKS;
+  return Math.min(BASELINE_WEEKS, Math.floor((toDay(window.latest) - toDay(adopted)) / 7) + 1);
+}
 
 const minutesOf = (items: readonly BaselineItem[]): number =>
   items.reduce((sum, { minutes }) => sum + minutes, 0);

@@ -8,7 +8,7 @@ import { project, type DutyProjection } from '../schedule/project.ts';
 import type { Surroundings } from '../schedule/replayHouse.ts';
 import { asTrial } from '../upkeep/trial.ts';
 import { adoptedHouse, type Adoption } from './adoption.ts';
-import { dayOfWeek, spreadBaseline, type BaselineItem } from './baseline.ts';
+import { dayOfWeek, lastWeekOf, spreadBaseline, type BaselineItem } from './baseline.ts';
 
 /** What a plan asks of a household, before anything is written. */
 export interface PlanReview {
@@ -166,10 +166,19 @@ function baselineOf(
   return project(house, entries, on, around).duties.flatMap(({ dutyId, occurrence }) => {
     const planned = byId.get(dutyId)?.planned;
     if (!planned || !occurrence?.baseline || occurrence.window.due > on) return [];
-    const { code, companions, system, lifeSafety, minutes } = planned.practice;
+    const { code, companions, system, lifeSafety, freezeGuard, minutes } = planned.practice;
     return [
       {
-        item: { dutyId, practice: code, bound: companions.bound, system, lifeSafety, minutes },
+        item: {
+          dutyId,
+          practice: code,
+          bound: companions.bound,
+          system,
+          lifeSafety,
+          frost: freezeGuard !== undefined,
+          lastWeek: lastWeekOf(occurrence, on),
+          minutes,
+        },
         key: occurrence.key,
       },
     ];

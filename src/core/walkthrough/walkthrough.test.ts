@@ -193,6 +193,8 @@ describe('the first six weeks', () => {
     bound: [],
     system: 'openings',
     lifeSafety: false,
+    frost: false,
+    lastWeek: BASELINE_WEEKS,
     minutes,
     ...more,
   });

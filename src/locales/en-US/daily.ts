@@ -81,7 +81,7 @@ export const daily = {
     coming: 'Coming',
     baseline: 'No record yet',
     baselineLead:
-      'Never noted as done here. Not an emergency: work through them over the next weeks, life safety first.',
+      'Never noted as done here. Not an emergency: work through them over the next weeks, life safety and frost first.',
     emptyTitle: 'Nothing is kept here yet',
     empty:
       'Walk through the house once, or add one thing at a time, and this page will say what is due and why.',
@@ -135,11 +135,14 @@ export const daily = {
     skipWhy: 'Why it was skipped',
     look: 'What the look found',
     doneItself: 'The work itself was done',
+    dateRead: 'Its date was read',
+    replacedItself: 'It was replaced that day',
     verdict: { sound: 'Nothing to do', watch: 'Look again sooner', act: 'It needs doing' },
     grade: { new: 'As new', light: 'Light gray', gray: 'Gray or darker' },
     save: 'Write it down',
     extra:
       '{unit}: this is before {earliest}, when its window opens. It will stand as an extra and the date {due} stays.',
+    extraNothing: '{unit}: nothing was due to be done that day. It will stand as an extra.',
     moves: '{unit}: next due {due}, {distance}.',
     stays: '{unit}: still due {due}.',
     nothing: '{unit}: nothing more is due.',

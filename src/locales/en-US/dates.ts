@@ -16,6 +16,8 @@ export const dates = {
       after: '{days} after {anchor}',
       risk: '{anchor} at {risk} % risk',
     },
+    worth: '{rule}, worth doing until {until}',
+    worthAfter: '{days} later',
     usage: 'after {limit} {meter}',
     condition: 'look {look}; the work within {days} of {change}',
     age: '{length} from the date of manufacture',
@@ -87,11 +89,24 @@ export const dates = {
       replaced: 'Replaced {on}, the new date of manufacture unknown; its life is {length}: {due}.',
       done: 'Renewed {on}; its life is {length}: {due}.',
     },
-    ageUnknown: 'Nobody knows how old it is: due from the day it was taken on, {due}.',
+    agePrinted: {
+      made: 'Made {on}; the life printed on it is {length}: {due}.',
+      installed:
+        'Installed {on}, its date of manufacture unknown; the life printed on it is {length}: {due}.',
+      replaced:
+        'Replaced {on}, the new date of manufacture unknown; the life printed on it is {length}: {due}.',
+      done: 'Renewed {on}; the life printed on it is {length}: {due}.',
+    },
+    printedEnd: 'The end printed on it: {due}.',
+    ageUnknown: 'Nobody knows how old it is. Read its date: due from the day it was taken on, {due}.',
+    caughtUp:
+      'Its day, {listed}, had passed when it was taken on. It is still worth doing until {worthUntil}: {due}.',
+    openedAgain: 'Opened on {on}. Its day, {listed}, is still worth doing until {worthUntil}: {due}.',
     trigger: {
       logged: '{trigger}, noted {on}: within {days}, {due}.',
       observed: '{trigger}, seen by the weather station {on}: within {days}, {due}.',
       forecast: '{trigger}, forecast for {on}: within {days}, {due}.',
+      beforeFreeze: '{trigger}, forecast for the night after {on}. Due before it: {due}.',
     },
     notBeforeToday: 'That day is past, so it is today: {due}.',
     lesser: 'Another of its rules would say {due}: {rule}.',
@@ -107,6 +122,7 @@ export const dates = {
       state: 'Only while so: {gate}. That is from {opens}: {due}.',
     },
     runBegins: 'Not before {gate} begins, {earliest}.',
+    worthUntil: 'Worth doing only until {on}, so that is its latest day.',
     pull: 'A low of {low} is forecast for {on}: moved up to {due}.',
     bound: 'Done together with: {with}. They share one window, {earliest} to {latest}: {due}.',
     handy: 'Handy on the same trip as: {with}, due {leadDue}: {due}.',
@@ -122,6 +138,7 @@ export const dates = {
     lifeSafety: 'at most a week where lives depend on it',
     trigger: 'from the day it happened',
     freeze: 'up to the day before the freeze',
+    owed: 'it is owed from that day on',
   },
   sleep: {
     season: {
@@ -138,6 +155,7 @@ export const dates = {
     trigger: 'Nothing is due until it happens: {triggers}.',
     meter: 'Nothing is due until the meter ({meter}) has run {limit}.',
     paused: 'Paused since {since}.',
+    tooLate: 'Nothing is due: each of its dates would come only when it is no longer worth doing.',
     beyond: 'Nothing is due: its date would come after the year 2999.',
     ended: 'Nothing more is due.',
   },
@@ -159,6 +177,9 @@ export const dates = {
     season: '{anchor} here',
     age: 'its age',
     ageUnknown: 'its age is not known',
+    printedEnd: 'the end printed on it',
+    caughtUp: 'still worth doing',
+    openedAgain: 'opened on {on}',
     usage: 'the meter: {meter}',
     called: 'what a look found on {on}',
     trigger: '{trigger}, {on}',

@@ -43,6 +43,7 @@ export const upkeep = {
     doer: 'Who does it',
     factors: 'What wears it faster here',
     factorValue: '×{n}',
+    allowedFor: 'this way allows for it already',
     moves: 'What this moves',
     movesNone: 'No date moves.',
     movesWait: 'Working out which dates move …',

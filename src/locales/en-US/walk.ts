@@ -256,7 +256,7 @@ export const walk = {
       fits: 'chosen for this house',
       usual: 'usual',
       weeks: 'The first six weeks',
-      weeksLead: 'What was never noted as done is spread out, life safety first.',
+      weeksLead: 'What was never noted as done is spread out, life safety and frost first.',
       week: 'Week {n}',
       weekMinutes: '{n} min',
       leftOut: 'Left out, and why',

@@ -21,6 +21,7 @@ const STATUS: Record<ErrorCode, number> = {
   'id-taken': 409,
   'seen-changed': 409,
   'date-in-future': 422,
+  'date-after-correction': 422,
   'reference-unknown': 422,
   'already-succeeded': 409,
   'not-outstanding': 409,

@@ -96,14 +96,14 @@ function checkReferences(context: CheckContext, entry: Entry, at: string): void 
 function checkKind(context: CheckContext, entry: Entry, at: string): void {
   const { body } = entry;
   if (body.kind === 'amends' || body.kind === 'voids') {
-    const checked = checkCorrection(context.threads, body, context.today);
+    const checked = checkCorrection(context.threads, body, entry.date);
     if (checked.ok) {
       checkThread(context, checked.value, at);
       return;
     }
     const { code, field } = checked.error;
     const path = field === 'target' ? 'body.target' : `body.change.${field}`;
-    const problem = code === 'date-in-future' ? { kind: code, today: context.today } : undefined;
+    const problem = code === 'date-after-correction' ? { kind: code, dated: entry.date } : undefined;
     throw new Failure(code satisfies ErrorCode, `${at}.${path}`, problem);
   } else if (body.kind === 'putOff') {
     checkPutOff(context, body, at);

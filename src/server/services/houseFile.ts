@@ -57,14 +57,6 @@ export async function importHouse(tx: Tx, file: HouseFile, now: number): Promise
   const future = file.entries.findIndex(({ date }) => date > today);
   if (future >= 0)
     throw new Failure('date-in-future', `entries[${future}].date`, { kind: 'date-in-future', today });
-  const moved = file.entries.findIndex(
-    ({ body }) => body.kind === 'amends' && (body.change.date ?? today) > today,
-  );
-  if (moved >= 0)
-    throw new Failure('date-in-future', `entries[${moved}].body.change.date`, {
-      kind: 'date-in-future',
-      today,
-    });
   const [fault] = practiceFaults(file, findPractice);
   if (fault) throw new Failure('practice-unknown', pathText(fault.path), { kind: fault.problem });
   const rename = renaming();

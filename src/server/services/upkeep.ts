@@ -1,3 +1,4 @@
+import type { BetterTermsBody } from '../../contract/betterTerms.ts';
 import type { KnownBody, MovesBody, SchoolsBody, UpkeepBody } from '../../contract/schemas.ts';
 import { PRACTICES } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
@@ -6,12 +7,13 @@ import { rootsOf, type Home, type House } from '../../core/house/house.ts';
 import { knownHouse, type KnownHouse } from '../../core/house/knownHouse.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { referencesOf } from '../../core/ledger/references.ts';
+import { betterTerms } from '../../core/upkeep/betterTerms.ts';
 import { keptOn } from '../../core/upkeep/keptOn.ts';
 import { minutesEach } from '../../core/upkeep/minutesEach.ts';
 import { nearHouse, schoolsCompared } from '../../core/upkeep/schoolsCompared.ts';
 import { movesOf } from '../../core/upkeep/trial.ts';
 import type { Tx } from '../db/database.ts';
-import { loadLedger } from '../stores/entryStore.ts';
+import { loadForTerms, loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { surroundingsOf } from './schedule.ts';
@@ -69,6 +71,13 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
       by,
     })),
   };
+}
+
+/** The terms that duties of a home could have, because their schools say more now. Only the entries that tell of terms are read. */
+export async function betterTermsOn(tx: Tx, home: Home, on: CivilDate): Promise<BetterTermsBody> {
+  const house = await loadHouse(tx, home);
+  const told = await loadForTerms(tx, home.id);
+  return { offers: betterTerms(house, told, on, surroundingsOf(house, on).find) };
 }
 
 /** A duty of that practice on the thing, or on one it replaced, that has not been given up. */

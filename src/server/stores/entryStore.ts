@@ -239,6 +239,13 @@ export interface PageLine {
   readonly isCorrected: boolean;
 }
 
+/** What tells how duties are kept: adoptions, terms and givings up, and every correction, in sequence. */
+export const loadForTerms = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
+  inSequence(
+    tx,
+    and(eq(entry.homeId, homeId), inArray(entry.kind, ['adopted', 'terms', 'retired', 'amends', 'voids'])),
+  );
+
 /** What totals are made of: work, closings and purchases, and every correction, in sequence. */
 export const loadForTotals = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
   inSequence(

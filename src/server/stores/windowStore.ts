@@ -31,7 +31,7 @@ export function toScheduleRow(projection: DutyProjection): ScheduleRow {
 }
 
 /** Rows written by an older projection, or a newer one, are projected again; so it goes up whenever the projection changes. */
-const ROW_VERSION = 2;
+const ROW_VERSION = 3;
 
 /** Writes what was projected on a day over what stood before. A row that could not be read back is never written: it throws. */
 export async function saveWindows(

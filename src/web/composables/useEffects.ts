@@ -2,6 +2,7 @@ import { ref } from 'vue';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Duty, House } from '../../core/house/house.ts';
 import type { Entry, EntryBody } from '../../core/ledger/entry.ts';
+import type { Occurrence } from '../../core/schedule/occurrence.ts';
 import { project, type DutyProjection } from '../../core/schedule/project.ts';
 import type { Weather } from '../../core/climate/weather.ts';
 import { call } from '../api/client.ts';
@@ -26,26 +27,35 @@ export function useEffects() {
     histories.value = new Map(read.flatMap((one) => (one.status === 'fulfilled' ? [one.value] : [])));
   }
 
-  /** The projection with one more entry; null when the duty's history is not at hand. */
-  function foretell(duty: Duty, date: CivilDate, body: EntryBody): DutyProjection | null {
+  /** The projection with some more entries; null when the duty's history is not at hand. */
+  function foretell(duty: Duty, date: CivilDate, bodies: readonly EntryBody[]): DutyProjection | null {
     const known = histories.value.get(duty.id);
     if (!home.house || !home.on || !known) return null;
     const house: House = home.house;
-    const considered: Entry = {
-      id: CONSIDERED,
+    const considered = bodies.map((body, index): Entry => ({
+      id: index === 0 ? CONSIDERED : `${CONSIDERED}-${index}`,
       date,
       stampedAt: new Date().toISOString(),
       by: CONSIDERED,
       body,
-    };
+    }));
     const around = { find: home.find, weather: known.weather };
-    const { duties } = project(house, [...known.entries, considered], home.on, around);
+    const { duties } = project(house, [...known.entries, ...considered], home.on, around);
     return duties.find(({ dutyId }) => dutyId === duty.id) ?? null;
   }
 
-  /** Whether the considered entry would satisfy nothing, being before its window. */
+  /** What stood outstanding on a day, as far as it was known then; null where nothing did or nobody can say. */
+  function stoodOn(duty: Duty, date: CivilDate): Occurrence | null {
+    const known = histories.value.get(duty.id);
+    if (!home.house || !known) return null;
+    const around = { find: home.find, weather: known.weather };
+    const { duties } = project(home.house, known.entries, date, around);
+    return duties.find(({ dutyId }) => dutyId === duty.id)?.occurrence ?? null;
+  }
+
+  /** Whether the considered entry would satisfy nothing. */
   const isExtra = (projection: DutyProjection): boolean =>
     projection.extras.some(({ entryId }) => entryId === CONSIDERED);
 
-  return { study, foretell, isExtra };
+  return { study, foretell, isExtra, stoodOn };
 }

@@ -126,6 +126,7 @@ export const air: readonly Practice[] = [
         'Long running hours, thin filters, {attic} dust.',
         every(1, 'months', 14),
         { trait: 'long-running-hours' },
+        ['building-dust'],
       ),
       school(
         'three-at-most',
@@ -134,6 +135,7 @@ export const air: readonly Practice[] = [
         'Pets, a smoker.',
         every(2, 'months', 21),
         { any: [{ trait: 'smoker' }] },
+        ['shedding-pets', 'smoker'],
       ),
       school(
         'by-condition',
@@ -150,6 +152,7 @@ export const air: readonly Practice[] = [
         'Allergies, small children, a new and dusty house.',
         lookThen(every(1, 'months', 14), firstGrey, 3),
         { all: [{ trait: 'will-look' }, { any: [{ trait: 'allergies' }, { trait: 'children' }] }] },
+        ['allergies', 'building-dust'],
       ),
       school(
         'hours-or-months',
@@ -234,6 +237,7 @@ export const air: readonly Practice[] = [
         'A new or dusty house, children, allergies.',
         lookThen(every(3, 'months', 30), firstGrey, 7),
         { any: [{ trait: 'new-house' }, { trait: 'allergies' }, { trait: 'children' }] },
+        ['allergies', 'building-dust'],
       ),
       school(
         'six-months',

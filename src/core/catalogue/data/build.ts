@@ -54,7 +54,10 @@ export const usage = (
   ...(expectedPerDay !== undefined && { expectedPerDay }),
 });
 
-/** A school: its name, who argues for it and why, when it is right, its rule, and where a house can be seen to be such a case. */
+/**
+ * A school: its name, who argues for it and why, when it is right, its rule, where a house can be seen to be such a case, and the
+ * circumstances it already allows for.
+ */
 export const school = (
   code: string,
   name: string,
@@ -62,7 +65,16 @@ export const school = (
   rightWhen: string,
   rule: Rule,
   fits?: Condition,
-): School => ({ code, name, argues, rightWhen, rule, ...(fits !== undefined && { fits }) });
+  allowsFor?: string[],
+): School => ({
+  code,
+  name,
+  argues,
+  rightWhen,
+  rule,
+  ...(fits !== undefined && { fits }),
+  ...(allowsFor !== undefined && { allowsFor }),
+});
 
 /** A step in words; with the hazards whose cautions stand at it, and what is read. */
 type StepText =

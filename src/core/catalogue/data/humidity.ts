@@ -267,6 +267,7 @@ export const humidity: readonly Practice[] = [
         'Dusty places.',
         every(3, 'months', 30),
         { any: [{ trait: 'dusty-place' }, { trait: 'allergies' }] },
+        ['dusty-place'],
       ),
       school(
         'when-dirty',

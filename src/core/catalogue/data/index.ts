@@ -15,6 +15,7 @@ import { openings } from './openings.ts';
 import { roof } from './roof.ts';
 import { sewage } from './sewage.ts';
 import { water } from './water.ts';
+import { withWorthUntil } from './worthUntil.ts';
 
 /** Every practice, one data file per house system. */
 export const PRACTICES: readonly Practice[] = [
@@ -34,4 +35,4 @@ export const PRACTICES: readonly Practice[] = [
   ...garden,
   ...manufactured,
   ...household,
-];
+].map(withWorthUntil);

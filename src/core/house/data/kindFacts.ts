@@ -14,6 +14,14 @@ const number = (code: string, min: number, max: number, unit: '' | 'mm' | 'l' = 
   min,
   max,
 });
+const whole = (code: string, min: number, max: number): FactSpec => ({
+  code,
+  kind: 'number',
+  unit: '',
+  min,
+  max,
+  whole: true,
+});
 const text = (code: string): FactSpec => ({ code, kind: 'text' });
 const date = (code: string): FactSpec => ({ code, kind: 'date' });
 
@@ -39,7 +47,8 @@ const plant = choice(
 const alarm: readonly FactSpec[] = [
   choice('power', 'battery', 'sealed', 'wired', 'monitored', 'plug-in'),
   date('made'),
-  choice('life', 5, 7, 10),
+  whole('life', 1, 15),
+  date('ends'),
   choice('cell', '9V', 'AA', 'AAA', 'CR123A', 'none'),
   number('cells', 1, 12),
   yesNo('interlinked'),

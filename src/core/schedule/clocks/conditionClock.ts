@@ -3,7 +3,15 @@ import type { ClockMark, Completion, Look } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { ConditionRule } from '../rule.ts';
 import { responseMargins } from '../window.ts';
-import { NOT_LISTED, type Clock, type ClockContext, type NextDate, type Opens, type RuleDate, type Taken } from './clock.ts';
+import {
+  NOT_LISTED,
+  type Clock,
+  type ClockContext,
+  type NextDate,
+  type Opens,
+  type RuleDate,
+  type Taken,
+} from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';
 
 /** Looks by an inner rule, and the work once a look calls for it. */

@@ -9,7 +9,7 @@ import {
   type ReadyPhoto,
 } from '../../services/photos.ts';
 import { keepSpace, putThing } from '../../services/things.ts';
-import { knownOf, schoolsFor, trialOn, upkeepOn } from '../../services/upkeep.ts';
+import { betterTermsOn, knownOf, schoolsFor, trialOn, upkeepOn } from '../../services/upkeep.ts';
 import { saveWalk, walkOf } from '../../services/walk.ts';
 import { ImageAnswer, prepared, type Handlers } from '../context.ts';
 
@@ -25,6 +25,7 @@ type Names =
   | 'placePhoto'
   | 'dropPhoto'
   | 'upkeep'
+  | 'betterTerms'
   | 'schools'
   | 'trial';
 
@@ -56,6 +57,8 @@ export const houseHandlers: Pick<Handlers, Names> = {
     return {};
   },
   upkeep: ({ services: { clock }, tx, home }) => upkeepOn(tx, home, civilDateIn(home.zone, clock())),
+  betterTerms: ({ services: { clock }, tx, home }) =>
+    betterTermsOn(tx, home, civilDateIn(home.zone, clock())),
   schools: ({ services: { clock }, tx, home, params }) =>
     schoolsFor(tx, home, params.dutyId, civilDateIn(home.zone, clock())),
   trial: ({ services: { clock }, tx, home, body }) =>

@@ -8,6 +8,7 @@ import type { AssetKind } from '../../../core/house/assetKind.ts';
 import type { Asset, DutyPractice } from '../../../core/house/house.ts';
 import { codeSchema, takesFactors, type Rule } from '../../../core/schedule/rule.ts';
 import type { Doer, Factor, Terms } from '../../../core/schedule/terms.ts';
+import { termsOfSchool } from '../../../core/upkeep/schoolTerms.ts';
 import { toMillimetres } from '../../../core/units/quantity.ts';
 import { readInteger, readNumber, type NumberFault, type ReadNumber } from '../fields.ts';
 
@@ -225,8 +226,13 @@ export function readTerms(draft: Draft, practice: Practice | undefined): Read<Te
   if (!rule.ok) return rule;
   const factors = takesFactors(rule.value) ? readFactors(draft) : good([]);
   if (!factors.ok) return factors;
-  const school = schoolsOf(practice).some(({ code }) => code === draft.school) ? draft.school : null;
-  return good({ school, rule: rule.value, factors: factors.value, doer: draft.doer });
+  const school = schoolsOf(practice).find(({ code }) => code === draft.school);
+  const kept = { factors: factors.value, doer: draft.doer };
+  return good(
+    school
+      ? termsOfSchool({ ...school, rule: rule.value }, kept)
+      : { school: null, rule: rule.value, ...kept },
+  );
 }
 
 export function readPractice(draft: Draft): Read<DutyPractice> {

@@ -6,7 +6,6 @@ import MovesList from '../../components/MovesList.vue';
 import TextField from '../../components/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
-import { partialDay } from '../../../core/calendar/partialDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
@@ -15,13 +14,14 @@ import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
+import { isPrinted, readAge } from '../age.ts';
 import { dutyName } from '../ledger/describe.ts';
 
 /** A thing that goes: another takes its place and what is kept goes over to it, or it is simply taken out. */
 const props = defineProps<{ way: 'replace' | 'remove'; asset: Asset; house: HouseBody; speech: Speech }>();
 const emit = defineEmits<{ close: []; replaced: [successor: string]; removed: [text: string] }>();
 
-const FIELDS = ['name', 'made', 'on'];
+const FIELDS = ['name', 'made', 'life', 'ends', 'on'];
 const home = useHome();
 const outbox = useOutbox();
 const { write } = useWriting();
@@ -33,6 +33,8 @@ const typed = reactive({
   entry: uuid(),
   name: props.asset.name,
   made: '',
+  life: '',
+  ends: '',
   on: props.speech.today as string,
 });
 const removal = computed((): EntryBody[] =>
@@ -45,16 +47,19 @@ const nameOf = (id: string): string => dutyName(props.house, id, props.speech);
 
 /** What the old one was is likely of the new one too, its age and its label apart. */
 const likely = (): Asset['facts'] => {
-  const { made: _made, model: _model, life: _life, ...rest } = props.asset.facts ?? {};
-  return { ...rest, made: typed.made.trim() === '' ? null : typed.made.trim() };
+  const { made: _made, model: _model, life: _life, ends: _ends, ...rest } = props.asset.facts ?? {};
+  const read = readAge(typed);
+  const told = read.ok ? read.bodies(typed.id).map(({ fact, value }) => [fact, value] as const) : [];
+  return { ...rest, made: null, ...Object.fromEntries(told) };
 };
 
 const replace = () =>
   submit(FIELDS, async () => {
     const { on } = typed;
     if (typed.name.trim() === '') return show(t.value('problem.missing'), 'name', FIELDS);
-    if (typed.made.trim() !== '' && partialDay(typed.made.trim()) === null)
-      return show(t.value('problem.partial-date'), 'made', FIELDS);
+    const read = readAge(typed);
+    if (!read.ok && read.problem !== 'problem.missing')
+      return show(t.value(read.problem), read.field, FIELDS);
     if (!isCivilDate(on)) return show(t.value('problem.civil-date'), 'on', FIELDS);
     const { kind, space, partOf } = props.asset;
     const outcome = await outbox.send({
@@ -118,6 +123,22 @@ const remove = () =>
         :error="errorAt('made')"
         maxlength="10"
       />
+      <template v-if="isPrinted(asset)">
+        <TextField
+          v-model="typed.life"
+          :label="t('fact.life')"
+          :error="errorAt('life')"
+          inputmode="numeric"
+          maxlength="2"
+        />
+        <TextField
+          v-model="typed.ends"
+          :label="t('fact.ends')"
+          :hint="t('walk.made')"
+          :error="errorAt('ends')"
+          maxlength="10"
+        />
+      </template>
       <TextField v-model="typed.on" :label="t('thing.replaceOn')" :error="errorAt('on')" type="date" />
     </div>
     <TextField v-else v-model="why" :label="t('upkeep.why')" maxlength="200" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
-import { computed, reactive, ref } from 'vue';
+import { computed, defineAsyncComponent, reactive, ref } from 'vue';
 import TextField from '../../components/TextField.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
@@ -15,10 +15,12 @@ import { useEffects } from '../../composables/useEffects.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
+import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { isFault, readCost, readWhole } from '../fields.ts';
 import LookFields from './LookFields.vue';
+import { asksAge, isPrinted, readAge } from '../age.ts';
 import { isGraded, lookBody } from './look.ts';
 import { doneBody, type Line, type Unit } from './lines.ts';
 
@@ -26,19 +28,28 @@ import { doneBody, type Line, type Unit } from './lines.ts';
 const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: []; written: [sent: Sent, text: string] }>();
 
+// It asks in sentences of the other pages.
+const AgeFields = defineAsyncComponent(async () => {
+  await loadLaterTexts();
+  return import('./AgeFields.vue');
+});
+
 const NEW_PERSON = 'new';
 const home = useHome();
 const outbox = useOutbox();
 const { write } = useWriting();
 const speech = useSpeech();
 const { errorAt, show, refuse, submit, busy } = useForm();
-const { study, foretell, isExtra } = useEffects();
+const { study, foretell, isExtra, stoodOn } = useEffects();
 
 const t = computed(() => speech.value.t);
 const title = computed(() => practiceTitle(speech.value, props.line.practice));
 const today = computed(() => home.on ?? speech.value.today);
 const currency = computed(() => home.house?.home.currency ?? 'USD');
-const chosen = ref(props.line.units.map(({ duty }) => duty.id));
+/** Nobody knows how old it is: its date is read, on each thing for itself. */
+const asked = computed(() => props.line.units.some(({ occurrence }) => asksAge(occurrence)));
+const chosen = ref(props.line.units.slice(0, asked.value ? 1 : undefined).map(({ duty }) => duty.id));
+const age = ref({ made: '', life: '', ends: '' });
 const typed = reactive({
   date: today.value as string,
   who: '',
@@ -57,7 +68,7 @@ const looks = computed(() => props.line.units.some(({ occurrence }) => occurrenc
 const graded = computed(
   () => props.line.practice.from === 'catalogue' && isGraded(home.find(props.line.practice.code)),
 );
-typed.found = !looks.value ? 'done' : graded.value ? '0' : 'sound';
+typed.found = !looks.value ? 'done' : asked.value ? 'read' : graded.value ? '0' : 'sound';
 /** Only the work itself takes minutes and money; a look says what it found. */
 const working = computed(() => !typed.skipped && typed.found === 'done');
 
@@ -72,18 +83,29 @@ const effects = computed(() => {
   return on === null ? [] : units.value.flatMap((unit) => effectOf(unit, on) ?? []);
 });
 
+/** The entries considered for a unit; none while what is typed says nothing. */
+function consideredFor({ duty, asset, occurrence }: Unit): EntryBody[] {
+  if (typed.skipped) return [{ kind: 'skipped', duty: duty.id, why: '-' }];
+  if (working.value) return [doneBody(duty.id, occurrence)];
+  if (!asked.value) return [lookBody(typed.found, duty.id, asset.id)];
+  const read = readAge(age.value);
+  return read.ok ? read.bodies(asset.id) : [];
+}
+
 function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } | null {
-  const body: EntryBody = typed.skipped
-    ? { kind: 'skipped', duty: unit.duty.id, why: '-' }
-    : working.value
-      ? doneBody(unit.duty.id, unit.occurrence)
-      : lookBody(typed.found, unit.duty.id, unit.asset.id);
-  const after = foretell(unit.duty, on, body);
+  const bodies = consideredFor(unit);
+  const after = bodies.length > 0 && foretell(unit.duty, on, bodies);
   if (!after) return null;
   const name = unit.asset.name;
   const now = unit.occurrence.window;
   if (isExtra(after)) {
-    const dates = { earliest: dateText(speech.value, now.earliest), due: dateText(speech.value, now.due) };
+    const stood = stoodOn(unit.duty, on)?.window;
+    if (!stood || on >= stood.earliest)
+      return { text: t.value('log.extraNothing', { unit: name }), extra: true };
+    const dates = {
+      earliest: dateText(speech.value, stood.earliest),
+      due: dateText(speech.value, stood.due),
+    };
     return { text: t.value('log.extra', { unit: name, ...dates }), extra: true };
   }
   if (!after.occurrence) {
@@ -96,7 +118,7 @@ function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } |
   return { text: t.value(key, { unit: name, due: dateText(speech.value, due), distance }), extra: false };
 }
 
-const FIELDS = ['date', 'who', 'minutes', 'cost', 'note', 'why', 'name', 'units'];
+const FIELDS = ['date', 'who', 'minutes', 'cost', 'note', 'why', 'name', 'units', 'made', 'life', 'ends'];
 
 const save = () =>
   submit(FIELDS, async () => {
@@ -111,7 +133,7 @@ const save = () =>
       );
     const body = await readBody();
     if (!body) return;
-    const wanted = units.value.map((unit) => wantedOf(unit, body, on));
+    const wanted = units.value.flatMap((unit) => wantedOf(unit, body, on));
     const names = speech.value.formats.list(units.value.map(({ asset }) => asset.name));
     const logged = t.value(
       'today.logged',
@@ -124,12 +146,13 @@ const save = () =>
   });
 
 /** One unit's entry. Done before frost or with a companion, it names the occurrence it was done for. */
-function wantedOf({ duty, asset, occurrence }: Unit, body: Work, date: CivilDate): Wanted {
+function wantedOf(unit: Unit, body: Work, date: CivilDate): Wanted[] {
+  const { duty, occurrence } = unit;
   const saw = occurrence.key;
-  if (body.kind === 'skipped') return { date, body: { ...body, duty: duty.id }, saw };
-  if (!working.value) return { date, body: lookBody(typed.found, duty.id, asset.id) };
+  if (body.kind === 'skipped') return [{ date, body: { ...body, duty: duty.id }, saw }];
+  if (!working.value) return consideredFor(unit).map((each) => ({ date, body: each }));
   const named = date >= occurrence.window.earliest ? doneBody(duty.id, occurrence) : {};
-  return { date, body: { ...body, duty: duty.id, ...named }, saw };
+  return [{ date, body: { ...body, duty: duty.id, ...named }, saw }];
 }
 
 type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;
@@ -139,6 +162,11 @@ async function readBody(): Promise<Work | null> {
   if (typed.skipped) {
     if (typed.why.trim() !== '') return { kind: 'skipped', duty: '', why: typed.why.trim() };
     show(t.value('problem.missing'), 'why', FIELDS);
+    return null;
+  }
+  const read = asked.value && !working.value ? readAge(age.value) : null;
+  if (read?.ok === false) {
+    show(t.value(read.problem), read.field, FIELDS);
     return null;
   }
   const minutes = readWhole(typed.minutes);
@@ -194,7 +222,14 @@ async function readWho(): Promise<string | null> {
         </div>
         <p v-if="errorAt('units')" class="notice wrong" role="alert">{{ errorAt('units') }}</p>
       </fieldset>
-      <LookFields v-if="looks && !typed.skipped" v-model="typed.found" :graded="graded" />
+      <AgeFields
+        v-if="asked"
+        v-model:found="typed.found"
+        v-model:draft="age"
+        :printed="line.units.some(({ asset }) => isPrinted(asset))"
+        :error-at="errorAt"
+      />
+      <LookFields v-else-if="looks && !typed.skipped" v-model="typed.found" :graded="graded" />
       <div class="pair">
         <TextField
           v-model="typed.date"
@@ -234,7 +269,7 @@ async function readWho(): Promise<string | null> {
         </div>
         <TextField v-model="typed.note" :label="t('log.note')" :error="errorAt('note')" lines="several" />
       </template>
-      <label><input v-model="typed.skipped" type="checkbox" />{{ t('log.skip') }}</label>
+      <label v-if="!asked"><input v-model="typed.skipped" type="checkbox" />{{ t('log.skip') }}</label>
       <TextField
         v-if="typed.skipped"
         v-model="typed.why"

@@ -13,6 +13,7 @@ import { usePhotos } from '../../composables/usePhotos.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import type { Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
+import BetterTerms from './BetterTerms.vue';
 import CloseFinding from './CloseFinding.vue';
 
 /** What stands beside the due list: what is shut, and what was found and is not yet put right. */
@@ -83,6 +84,7 @@ async function written(sent: Sent, text: string): Promise<void> {
 <template>
   <div>
     <p v-if="wrong" class="notice wrong" role="alert">{{ t('findings.unread', { why: wrong }) }}</p>
+    <BetterTerms v-if="home.house && home.mayWrite" @written="(sent, text) => emit('written', sent, text)" />
     <StandingStrip
       v-if="home.house && body"
       :lines="body.lines"

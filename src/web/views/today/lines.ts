@@ -24,6 +24,8 @@ export interface Line {
   readonly units: readonly Unit[];
   readonly due: CivilDate;
   readonly lifeSafety: boolean;
+  /** Frost harms what is left undone. */
+  readonly frost: boolean;
   readonly minutes: number | null;
   readonly missed: number;
 }
@@ -31,7 +33,7 @@ export interface Line {
 export const SECTIONS = ['late', 'open', 'baseline', 'coming'] as const;
 export type Section = (typeof SECTIONS)[number];
 
-/** Sorts what is due into the sections of the page, what comes first on top; the baseline by life safety first. */
+/** Sorts what is due into the sections of the page, what comes first on top; the baseline by life safety and frost first. */
 export function sectionsOf(
   house: HouseBody,
   rows: readonly ScheduleRow[],
@@ -54,7 +56,7 @@ export function sectionsOf(
       sections[sectionOf(first)].push(lineOf(lineKey, some, first, find));
     }
   }
-  for (const section of SECTIONS) sections[section].sort(section === 'baseline' ? bySafety : byDue);
+  for (const section of SECTIONS) sections[section].sort(section === 'baseline' ? byUrgency : byDue);
   return sections;
 }
 
@@ -101,14 +103,16 @@ function lineOf(key: string, units: readonly Unit[], first: Unit, find: FindPrac
     units,
     due: first.occurrence.window.due,
     lifeSafety: practice.from === 'home' ? practice.lifeSafety : known?.lifeSafety === true,
+    frost: (practice.from === 'home' ? practice : known)?.freezeGuard !== undefined,
     minutes: known?.minutes ?? null,
     missed: units.reduce((sum, { row }) => sum + row.missed.length, 0),
   };
 }
 
 const byDue = (a: Line, b: Line): number => toDay(a.due) - toDay(b.due);
-const bySafety = (a: Line, b: Line): number =>
-  a.lifeSafety === b.lifeSafety ? byDue(a, b) : a.lifeSafety ? -1 : 1;
+/** What has no record: what lives depend on first, then what frost can harm. */
+const byUrgency = (a: Line, b: Line): number => urgencyOf(a) - urgencyOf(b) || byDue(a, b);
+const urgencyOf = ({ lifeSafety, frost }: Line): number => (lifeSafety ? 0 : frost ? 1 : 2);
 
 /** Whether all units share one window, so that it need be told only once. */
 export function sharedWindow(units: readonly Unit[]): Window | null {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import FormFoot from '../../components/FormFoot.vue';
 import MovesList from '../../components/MovesList.vue';
@@ -78,10 +78,25 @@ const ownRule = computed((): Rule | null => {
     ...(floor !== undefined && { floorDays: floor }),
   };
 });
-const rule = computed((): Rule | null => {
-  if (chosen.school === OWN) return ownRule.value;
-  return practice.value?.schools.find(({ code }) => code === chosen.school)?.rule ?? startRule;
-});
+/** Another school than the present one brings its rule of today; the present one stands as it was taken. */
+const school = computed(() =>
+  chosen.school === props.start.school
+    ? props.start
+    : practice.value?.schools.find(({ code }) => code === chosen.school),
+);
+const rule = computed((): Rule | null =>
+  chosen.school === OWN ? ownRule.value : (school.value?.rule ?? startRule),
+);
+/** What the rule chosen allows for already: its factors can be ticked and do nothing. */
+const allowsFor = computed(() => (chosen.school === OWN ? undefined : school.value?.allowsFor));
+// An interval of one's own takes no factor unless it is ticked for it.
+watch(
+  () => chosen.school,
+  (now) => {
+    chosen.factors =
+      now === OWN && props.start.school !== null ? [] : props.start.factors.map(({ code }) => code);
+  },
+);
 /** Those in force keep the strength the household gave them; new ones take the usual. */
 const factors = computed(() => {
   const usual = [
@@ -101,6 +116,7 @@ const terms = computed((): Terms | null =>
         factors: takesFactors(rule.value)
           ? factors.value.filter(({ code }) => chosen.factors.includes(code))
           : [],
+        ...(allowsFor.value && { allowsFor: allowsFor.value }),
         doer: chosen.doer,
       },
 );
@@ -203,7 +219,11 @@ async function save(): Promise<void> {
           ><input v-model="chosen.factors" type="checkbox" :value="factor.code" />{{
             factorName(speech, factor.code)
           }}
-          <span class="soft small">{{ t('upkeep.factorValue', { n: factor.value }) }}</span></label
+          <span class="soft small">{{
+            allowsFor?.includes(factor.code)
+              ? t('upkeep.allowedFor')
+              : t('upkeep.factorValue', { n: factor.value })
+          }}</span></label
         >
       </div>
     </fieldset>

@@ -1,0 +1,76 @@
+import type { CivilDate } from '../calendar/civilDate.ts';
+import type { House } from '../house/house.ts';
+import type { FindPractice } from '../house/timingOf.ts';
+import { standingAsOf } from '../ledger/asOf.ts';
+import type { Entry } from '../ledger/entry.ts';
+import type { Rule } from '../schedule/rule.ts';
+import type { Terms } from '../schedule/terms.ts';
+import { termsOfSchool } from './schoolTerms.ts';
+
+/** Terms a duty could have: what its school says now. */
+export interface BetterTerms {
+  readonly dutyId: string;
+  readonly terms: Terms;
+}
+
+/**
+ * The duties of a house whose terms name a school of the catalogue and are that school's rule, but for what the school has learnt to say
+ * since: until when its work makes sense, and what it allows for. Their terms stand until the new ones are taken.
+ */
+export function betterTerms(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  find: FindPractice,
+): BetterTerms[] {
+  const inForce = termsInForce(entries, on);
+  return house.duties.flatMap(({ id, practice }): BetterTerms[] => {
+    const present = inForce.get(id);
+    const known = practice.from === 'catalogue' ? find(practice.code) : undefined;
+    if (!present || known?.kind !== 'duty') return [];
+    const school = known.schools.find(({ code }) => code === present.school);
+    if (!school || !saysTheSame(school.rule, present.rule)) return [];
+    const terms = termsOfSchool(school, present);
+    return written(terms) === written(present) ? [] : [{ dutyId: id, terms }];
+  });
+}
+
+/** The terms each duty is kept by on a day; a duty given up has none. */
+function termsInForce(entries: readonly Entry[], on: CivilDate): ReadonlyMap<string, Terms> {
+  const terms = new Map<string, Terms>();
+  const retired = new Set<string>();
+  for (const { body } of standingAsOf(entries, on)) {
+    if (body.kind === 'adopted' && !terms.has(body.duty)) terms.set(body.duty, body.terms);
+    if (body.kind === 'terms') terms.set(body.duty, body.terms);
+    if (body.kind === 'retired') retired.add(body.duty);
+  }
+  for (const duty of retired) terms.delete(duty);
+  return terms;
+}
+
+const saysTheSame = (a: Rule, b: Rule): boolean => written(withoutWorth(a)) === written(withoutWorth(b));
+
+function withoutWorth(rule: Rule): Rule {
+  switch (rule.kind) {
+    case 'dates':
+    case 'clockChange':
+    case 'season': {
+      const { worthUntil: _, ...rest } = rule;
+      return rest;
+    }
+    case 'condition':
+      return { ...rule, look: withoutWorth(rule.look) };
+    case 'first':
+      return { ...rule, of: rule.of.map(withoutWorth) };
+    default:
+      return rule;
+  }
+}
+
+/** A value written out with its fields in order: what has been stored may have them in another. */
+const written = (value: unknown): string =>
+  JSON.stringify(value, (_, part: unknown) =>
+    part !== null && typeof part === 'object' && !Array.isArray(part)
+      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : part,
+  );

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import TextField from '../../components/TextField.vue';
+import type { AgeDraft } from '../age.ts';
+
+/** What is read on a thing whose age nobody knows: its date, and on an alarm the life or the end printed on it. */
+defineProps<{ printed: boolean; errorAt: (...names: string[]) => string }>();
+const found = defineModel<string>('found', { required: true });
+const draft = defineModel<AgeDraft>('draft', { required: true });
+const { t } = useI18n({ useScope: 'global' });
+const reading = computed(() => found.value !== 'done');
+</script>
+
+<template>
+  <fieldset>
+    <legend>{{ t('log.look') }}</legend>
+    <div class="choices">
+      <label><input v-model="found" type="radio" value="read" />{{ t('log.dateRead') }}</label>
+      <label><input v-model="found" type="radio" value="done" />{{ t('log.replacedItself') }}</label>
+    </div>
+    <div v-if="reading" class="pair">
+      <TextField
+        v-model="draft.made"
+        :label="t('fact.made')"
+        :hint="t('walk.made')"
+        :error="errorAt('made')"
+        maxlength="10"
+      />
+      <template v-if="printed">
+        <TextField
+          v-model="draft.life"
+          :label="t('fact.life')"
+          :error="errorAt('life')"
+          inputmode="numeric"
+          maxlength="2"
+        />
+        <TextField
+          v-model="draft.ends"
+          :label="t('fact.ends')"
+          :hint="t('walk.made')"
+          :error="errorAt('ends')"
+          maxlength="10"
+        />
+      </template>
+    </div>
+  </fieldset>
+</template>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import FormFoot from '../../components/FormFoot.vue';
+import MovesList from '../../components/MovesList.vue';
+import SheetDialog from '../../components/SheetDialog.vue';
+import type { BetterTermsBody } from '../../../contract/betterTerms.ts';
+import type { EntryBody } from '../../../core/ledger/entry.ts';
+import { call } from '../../api/client.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { useForm } from '../../composables/useForm.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import { useTrial } from '../../composables/useTrial.ts';
+import { useWriting, type Sent } from '../../composables/useWriting.ts';
+import { useHome } from '../../stores/home.ts';
+
+/** One line where tasks could have better dates, since the catalogue knows more than when they were taken on; nothing is changed unasked. */
+const emit = defineEmits<{ written: [sent: Sent, text: string] }>();
+/** So many entries are taken at once; what is left is offered again. */
+const MOST = 200;
+const home = useHome();
+const speech = useSpeech();
+const { write } = useWriting();
+const { tell } = useErrorText();
+const { busy, errorAt, refuse, submit } = useForm();
+const t = computed(() => speech.value.t);
+const offers = ref<BetterTermsBody['offers']>([]);
+const seeing = ref(false);
+const wrong = ref('');
+const homeId = home.house?.home.id ?? '';
+
+async function read(): Promise<void> {
+  try {
+    offers.value = (await call('betterTerms', { params: { homeId } })).offers;
+    wrong.value = '';
+  } catch (error) {
+    // What is due stands without it, but what is missing from the page is said.
+    wrong.value = tell(error).text;
+  }
+}
+// Terms change by writes alone.
+watch(() => home.rows, read, { immediate: true });
+
+const bodies = computed((): EntryBody[] =>
+  offers.value.slice(0, MOST).map(({ dutyId, terms }) => ({ kind: 'terms', duty: dutyId, terms })),
+);
+const trial = useTrial(homeId, () => (seeing.value ? bodies.value : []));
+/** Like tasks on several things are named once. */
+const titles = computed(() => [...new Set(offers.value.map(({ dutyId }) => speech.value.dutyTitle(dutyId)))]);
+
+const take = () =>
+  submit([], async () => {
+    const { on } = home;
+    if (!on) return;
+    const text = t.value('better.taken', { n: bodies.value.length }, bodies.value.length);
+    const sent = await write(
+      bodies.value.map((body) => ({ date: on, body })),
+      text,
+    );
+    if (sent.outcome.kind === 'refused') return refuse(sent.outcome.error, []);
+    seeing.value = false;
+    await read();
+    emit('written', sent, text);
+  });
+</script>
+
+<template>
+  <p v-if="wrong" class="notice wrong" role="alert">{{ t('better.unread', { why: wrong }) }}</p>
+  <p v-else-if="offers.length > 0" class="notice no-print" data-test="better">
+    {{ t('better.line', { n: offers.length }, offers.length) }}
+    <button type="button" data-act="better" @click="seeing = true">{{ t('better.see') }}</button>
+  </p>
+  <SheetDialog
+    v-if="seeing"
+    open
+    :title="t('better.title')"
+    :close-label="t('shell.close')"
+    @update:open="seeing = false"
+  >
+    <form class="form" novalidate @submit.prevent="take">
+      <p>{{ t('better.lead') }}</p>
+      <MovesList :trial="trial" :speech="speech" :name-of="speech.dutyTitle" />
+      <details>
+        <summary>{{ t('better.which', { n: titles.length }, titles.length) }}</summary>
+        <ul>
+          <li v-for="title in titles" :key="title">{{ title }}</li>
+        </ul>
+      </details>
+      <FormFoot :error="errorAt('')" :send="t('better.take')" :busy="busy">
+        <button type="button" @click="seeing = false">{{ t('shell.cancel') }}</button>
+      </FormFoot>
+    </form>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.notice {
+  margin-left: var(--text-column);
+}
+
+@media (max-width: 44rem) {
+  .notice {
+    margin-left: 0;
+  }
+}
+</style>
