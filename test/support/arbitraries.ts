@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { civil, toCivilDate, toDay } from '../../src/core/calendar/civilDate.ts';
 import type { EntryBody } from '../../src/core/ledger/entry.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
+import { ANCHORS } from '../../src/core/climate/anchor.ts';
+import type { Rule, WorthUntil } from '../../src/core/schedule/rule.ts';
 import { oneDuty, terms, write, type OneDuty } from './oneDuty.ts';
 
 export const ADOPTED = '2026-01-15';
 const FIRST = toDay(civil(ADOPTED));
+
+/** A day from ten months before the adoption to three years after it. */
+export const dayAround = fc.integer({ min: -300, max: 1_100 }).map((days) => toCivilDate(FIRST + days));
 
 /** A day in the three years after the adoption. */
 export const someDay = fc.integer({ min: 0, max: 1_100 }).map((days) => toCivilDate(FIRST + days));
@@ -13,6 +17,21 @@ export const someDay = fc.integer({ min: 0, max: 1_100 }).map((days) => toCivilD
 const monthDay = fc
   .integer({ min: 0, max: 364 })
   .map((days) => toCivilDate(toDay(civil('2025-01-01')) + days).slice(5));
+
+export const someWorth: fc.Arbitrary<WorthUntil> = fc.oneof(
+  fc.record({
+    season: fc.constantFrom(...ANCHORS),
+    days: fc.integer({ min: -60, max: 60 }),
+    risk: fc.constantFrom(10 as const, 50 as const, 90 as const),
+  }),
+  fc.record({ monthDay }),
+  fc.record({ afterDays: fc.integer({ min: 0, max: 300 }) }),
+);
+/** A listed rule that says until when it makes sense, or not. */
+export const perhapsWorth = <R extends object>(rule: fc.Arbitrary<R>) =>
+  fc
+    .tuple(rule, fc.option(someWorth, { nil: undefined }))
+    .map(([listed, worthUntil]) => (worthUntil ? { ...listed, worthUntil } : listed));
 
 export const intervalRule = fc
   .record({
@@ -28,14 +47,18 @@ export const intervalRule = fc
 
 export const someRule: fc.Arbitrary<Rule> = fc.oneof(
   intervalRule,
-  fc.record({
-    kind: fc.constant('dates' as const),
-    monthDays: fc.array(monthDay, { minLength: 1, maxLength: 4 }),
-  }),
-  fc.record({
-    kind: fc.constant('clockChange' as const),
-    on: fc.constantFrom('spring' as const, 'autumn' as const, 'both' as const),
-  }),
+  perhapsWorth(
+    fc.record({
+      kind: fc.constant('dates' as const),
+      monthDays: fc.array(monthDay, { minLength: 1, maxLength: 4 }),
+    }),
+  ),
+  perhapsWorth(
+    fc.record({
+      kind: fc.constant('clockChange' as const),
+      on: fc.constantFrom('spring' as const, 'autumn' as const, 'both' as const),
+    }),
+  ),
 );
 
 export const someFactors = fc.array(fc.constantFrom(0.33, 0.5, 0.67, 0.75, 0.95, 1, 1.01, 1.2, 1.5, 3), {

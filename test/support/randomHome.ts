@@ -4,11 +4,12 @@ import { ANCHORS, seasonSchema } from '../../src/core/climate/anchor.ts';
 import { stationWeather } from '../../src/core/climate/stationWeather.ts';
 import { NO_WEATHER, WEATHER_TRIGGERS } from '../../src/core/climate/weather.ts';
 import type { House } from '../../src/core/house/house.ts';
+import { isAmendable } from '../../src/core/ledger/corrections.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
 import type { Surroundings } from '../../src/core/schedule/replayHouse.ts';
 import type { Rule } from '../../src/core/schedule/rule.ts';
 import type { Gate, Timing } from '../../src/core/schedule/timing.ts';
-import { ADOPTED, someDay, someFactors, someRule } from './arbitraries.ts';
+import { ADOPTED, dayAround, perhapsWorth, someFactors, someRule } from './arbitraries.ts';
 import { NO_PRACTICES, terms } from './oneDuty.ts';
 
 /** A made-up home with several duties of every kind that hang together, and what happened there, at most one thing a day. */
@@ -39,14 +40,16 @@ const span = fc.record({
   unit: one(['days', 'weeks', 'months', 'years'] as const),
   count: fc.integer({ min: 1, max: 18 }),
 });
-const seasonRule = fc
-  .record({
-    kind: kind('season'),
-    anchor: one(ANCHORS),
-    offsetDays: fc.integer({ min: -60, max: 60 }),
-    risk: maybe(one([10, 50, 90] as const)),
-  })
-  .map(without);
+const seasonRule = perhapsWorth(
+  fc
+    .record({
+      kind: kind('season'),
+      anchor: one(ANCHORS),
+      offsetDays: fc.integer({ min: -60, max: 60 }),
+      risk: maybe(one([10, 50, 90] as const)),
+    })
+    .map(without),
+);
 const usageRule = fc
   .record({
     kind: kind('usage'),
@@ -111,7 +114,10 @@ const act: fc.Arbitrary<EntryBody> = fc.oneof(
   fc.record({
     kind: kind('terms'),
     duty: one(DUTIES),
-    terms: fc.tuple(anyRule, someFactors).map(([rule, factors]) => terms(rule, factors)),
+    terms: fc.tuple(anyRule, someFactors, fc.boolean()).map(([rule, factors, allows]) => ({
+      ...terms(rule, factors),
+      ...(allows && { allowsFor: ['factor-0'] }),
+    })),
   }),
   {
     weight: 3,
@@ -132,11 +138,38 @@ const act: fc.Arbitrary<EntryBody> = fc.oneof(
       duty: one(DUTIES),
     }),
   },
-  fc.record({ kind: one(['opened', 'shut'] as const), asset: one(ASSETS), state: one(STATES) }),
+  {
+    weight: 3,
+    arbitrary: fc.record({ kind: one(['opened', 'shut'] as const), asset: one(ASSETS), state: one(STATES) }),
+  },
+  fc.record({
+    kind: kind('fact'),
+    asset: one(ASSETS),
+    fact: kind('life'),
+    value: fc.integer({ min: 1, max: 15 }),
+  }),
+  fc.record({
+    kind: kind('fact'),
+    asset: one(ASSETS),
+    fact: one(['made', 'ends']),
+    value: one(['2016', '2027-03', '2028-11-05']),
+  }),
   fc.record({ kind: kind('event'), trigger: one(TRIGGERS) }),
   fc.record({ kind: kind('trait'), trait: kind('occupied'), value: one(['yes', 'no', null]) }),
   fc.record({ kind: kind('bought'), supply: one(SUPPLIES), quantity: fc.integer({ min: 1, max: 9 }) }),
 );
+
+interface Correction {
+  readonly of: number;
+  readonly days: number;
+  /** Days the entry is moved back; null: it is struck out. */
+  readonly earlier: number | null;
+}
+const correction: fc.Arbitrary<Correction> = fc.record({
+  of: fc.nat(40),
+  days: days(200),
+  earlier: fc.option(fc.integer({ min: -20, max: 60 }), { nil: null }),
+});
 
 const companions = fc
   .record({
@@ -163,9 +196,10 @@ export const someHome: fc.Arbitrary<RandomHome> = fc
         maxLength: DUTIES.length,
       },
     ),
-    acts: fc.uniqueArray(fc.tuple(someDay, act), { maxLength: 18, selector: ([date]) => date }),
+    acts: fc.uniqueArray(fc.tuple(dayAround, act), { maxLength: 18, selector: ([date]) => date }),
+    corrections: fc.array(correction, { maxLength: 3 }),
   })
-  .map(({ place: { climate, ...where }, made, duties, acts }): RandomHome => {
+  .map(({ place: { climate, ...where }, made, duties, acts, corrections }): RandomHome => {
     const ids = new Set(DUTIES.slice(0, duties.length));
     const known = (list: readonly string[] | undefined) => list?.filter((id) => ids.has(id));
     return {
@@ -182,7 +216,7 @@ export const someHome: fc.Arbitrary<RandomHome> = fc
         spaces: [],
         assets: ASSETS.map((id) => ({
           id,
-          kind: 'other',
+          kind: 'smoke-alarm',
           name: id,
           ...(made !== undefined && { facts: { made } }),
         })),
@@ -193,22 +227,54 @@ export const someHome: fc.Arbitrary<RandomHome> = fc
           companions: without({ bound: known(bound), handy: known(handy) }),
         })),
       },
-      entries: [
-        ...duties.map(({ rule, factors }, index) =>
-          entry(
-            ADOPTED,
-            { kind: 'adopted', duty: `d${index}`, terms: terms(rule, factors) },
-            `adopted-${index}`,
+      entries: corrected(
+        [
+          ...duties.map(({ rule, factors }, index) =>
+            entry(
+              ADOPTED,
+              { kind: 'adopted', duty: `d${index}`, terms: terms(rule, factors) },
+              `adopted-${index}`,
+            ),
           ),
-        ),
-        ...acts
-          .filter(([date]) => date > ADOPTED)
-          .filter(([, body]) => !('duty' in body) || body.duty === undefined || ids.has(body.duty))
-          .sort(([a], [b]) => (a < b ? -1 : 1))
-          .map(([date, body]) => entry(date, body, `e-${date}`)),
-      ],
+          ...acts
+            .filter(([date]) => date !== ADOPTED)
+            .filter(([, body]) => !('duty' in body) || body.duty === undefined || ids.has(body.duty))
+            .sort(([a], [b]) => (a < b ? -1 : 1))
+            .map(([date, body]) => entry(date, body, `e-${date}`)),
+        ],
+        corrections,
+      ),
     };
   });
+
+/** The ledger with corrections after it, each so many days after what it corrects; none sets a date later than its own. */
+function corrected(entries: Entry[], corrections: readonly Correction[]): Entry[] {
+  return [
+    ...entries,
+    ...corrections.flatMap(({ of, days: after, earlier }, index): Entry[] => {
+      const target = entries[of % entries.length];
+      if (!target || target.body.kind === 'adopted') return [];
+      const date = later(target.date, after);
+      const isMoved = earlier !== null && isAmendable(target.body.kind);
+      const change = { date: later(target.date, Math.min(after, -(earlier ?? 0))) };
+      const body: EntryBody = isMoved
+        ? { kind: 'amends', target: target.id, change }
+        : { kind: 'voids', target: target.id };
+      return [entry(date, body, `c-${index}`)];
+    }),
+  ].filter(onceStruckOut());
+}
+
+/** A struck-out entry is not corrected again. */
+function onceStruckOut(): (one: Entry) => boolean {
+  const struck = new Set<string>();
+  return ({ body }) => {
+    if (body.kind !== 'voids' && body.kind !== 'amends') return true;
+    if (struck.has(body.target)) return false;
+    if (body.kind === 'voids') struck.add(body.target);
+    return true;
+  };
+}
 
 const entry = (date: string, body: EntryBody, id: string): Entry => ({
   id,

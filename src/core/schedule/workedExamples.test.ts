@@ -227,3 +227,85 @@ describe('the worked examples of due dates', () => {
     });
   });
 });
+
+/** Frost as in the examples: first freeze on 9 October, last on 24 April. */
+const FROST = { set: { firstFreeze: '10-09', lastFreeze: '04-24' } };
+const SHUT: Rule = {
+  kind: 'season',
+  anchor: 'firstFreeze',
+  offsetDays: -14,
+  worthUntil: { season: 'lastFreeze', days: 0 },
+};
+const REOPEN: Rule = {
+  kind: 'season',
+  anchor: 'lastFreeze',
+  offsetDays: 21,
+  worthUntil: { season: 'firstFreeze', days: 0 },
+};
+const closes = { pair: { state: 'tap', half: 'closes' as const } };
+const opens = { pair: { state: 'tap', half: 'opens' as const } };
+const shutting = (adopted: string) => oneDuty(SHUT, { adopted, climate: FROST, timing: closes });
+const tap = (adopted: string) => withDuties(shutting(adopted), adopted, [homeDuty('open', opens), REOPEN]);
+const shut = (duty: OneDuty, day: string) => write(duty, day, { kind: 'shut', asset: 'a', state: 'tap' });
+
+describe('the worked examples of worth until, pauses and printed lives', () => {
+  test('21: a closing taken on in November is caught up, for three weeks', () => {
+    const { window, baseline, reasons } = outstanding(shutting('2026-11-27'), '2026-11-27');
+    expect(window).toEqual({ earliest: '2026-11-27', due: '2026-11-27', latest: '2026-12-18' });
+    expect(baseline).toBe(true);
+    expect(reasons).toContainEqual({
+      kind: 'caughtUp',
+      listed: '2026-09-25',
+      worthUntil: '2027-04-24',
+      due: '2026-11-27',
+    });
+  });
+
+  test('22: taken on past its worth-until day, it waits for its next listed one', () => {
+    expect(due(shutting('2027-05-10'), '2027-05-10')).toBe('2027-09-25');
+  });
+
+  test('23: an opening never done is missed the day after it stops making sense', () => {
+    const both = tap('2026-07-01');
+    shut(both, '2026-09-18');
+    expect(due(both, '2027-10-09', 'open')).toBe('2027-05-15');
+    const { occurrence, missed } = on(both, '2027-11-01', 'open');
+    expect(missed).toEqual([{ key: 'open:2027-05-15', due: '2027-05-15', closedOn: '2027-10-10' }]);
+    expect(occurrence?.window.due).toBe('2028-05-15');
+  });
+
+  test('24: opened in January, what was shut in time is owed again that day', () => {
+    const duty = shutting('2026-07-01');
+    shut(duty, '2026-09-20');
+    write(duty, '2027-01-10', { kind: 'opened', asset: 'a', state: 'tap' });
+    const { key, window, reasons } = outstanding(duty, '2027-01-10');
+    expect(window).toEqual({ earliest: '2027-01-10', due: '2027-01-10', latest: '2027-01-31' });
+    expect(key).toBe('d:2026-09-25');
+    expect(reasons.map(({ kind }) => kind)).toContain('openedAgain');
+  });
+
+  test('25: a pause drops the listed date inside it; the older one stays until a later window opens', () => {
+    const duty = oneDuty(aprilAndOctober, { adopted: '2026-09-01' });
+    write(duty, '2027-03-05', { kind: 'paused', duty: 'd' });
+    write(duty, '2027-06-21', { kind: 'resumed', duty: 'd' });
+    expect(outstanding(duty, '2027-06-21').window.due).toBe('2026-10-15');
+    expect(on(duty, '2027-09-23').missed).toEqual([]);
+    expect(on(duty, '2027-09-24')).toMatchObject({
+      occurrence: { window: { due: '2027-10-15' } },
+      missed: [{ key: 'd:2026-10-15', closedOn: '2027-09-24' }],
+    });
+  });
+
+  test('26: shut again, the tap is to be reopened after the last shutting', () => {
+    const both = tap('2026-07-01');
+    shut(both, '2026-09-20');
+    shut(both, '2027-10-02');
+    expect(due(both, '2027-10-02', 'open')).toBe('2028-05-15');
+  });
+
+  test('27: a life printed on the alarm wins over the school’s', () => {
+    const life: Rule = { kind: 'age', lifespan: { unit: 'years', count: 10 } };
+    const asset = { kind: 'smoke-alarm' as const, facts: { made: '2018-05', life: 7 } };
+    expect(due(oneDuty(life, { asset }), '2026-11-24')).toBe('2025-05-01');
+  });
+});
