@@ -42,13 +42,15 @@ const FIRST: readonly PracticeSystem[] = [
 
 /**
  * In which week (1 to 6) each no-record duty is first to be done: what lives depend on and what frost can harm in the first, the rest
- * filled up week by week to about equal minutes, worst first, none after its last week; like work and what shares its dates in the same.
+ * filled up week by week to about equal minutes, what has a last week first, then the worst; like work and what shares its dates in the same.
  */
 export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<string, number> {
   const weeks = new Map<string, number>();
   const clusters = clustersOf(items);
   const urgent = clusters.filter((cluster) => cluster.some(({ lifeSafety, frost }) => lifeSafety || frost));
-  const rest = clusters.filter((cluster) => !urgent.includes(cluster)).sort((a, b) => rankOf(a) - rankOf(b));
+  const rest = clusters
+    .filter((cluster) => !urgent.includes(cluster))
+    .sort((a, b) => lastOf(a) - lastOf(b) || rankOf(a) - rankOf(b));
   const put = (cluster: readonly BaselineItem[], week: number): void => {
     const last = Math.min(week, ...cluster.map(({ lastWeek }) => lastWeek));
     for (const { dutyId } of cluster) weeks.set(dutyId, last);
@@ -80,6 +82,9 @@ export function lastWeekOf({ reasons, window }: Occurrence, adopted: CivilDate):
 
 const minutesOf = (items: readonly BaselineItem[]): number =>
   items.reduce((sum, { minutes }) => sum + minutes, 0);
+
+const lastOf = (cluster: readonly BaselineItem[]): number =>
+  Math.min(...cluster.map(({ lastWeek }) => lastWeek));
 
 const rankOf = (cluster: readonly BaselineItem[]): number =>
   Math.min(...cluster.map(({ system }) => FIRST.indexOf(system)));

@@ -9,6 +9,10 @@ const within = (afterDays: number): WorthUntil => ({ afterDays });
 const LAST_FREEZE = until('lastFreeze');
 /** Water is opened again until the shutting begins, five weeks before the first freeze: never at the onset of winter. */
 const BEFORE_SHUTTING = until('firstFreeze', -35);
+/** What is put away for the summer is left as it is once it is about to be needed again. */
+const BEFORE_HEATING = until('heatingStart', -45);
+/** What is put up for the winter is not put up any more once it is about to be put away. */
+const BEFORE_SUMMER = until('heatingEnd', -35);
 const HEATING_ENDS = until('heatingEnd');
 const COOLING_ENDS = until('coolingEnd');
 const MIDWINTER = until('midwinter');
@@ -56,8 +60,8 @@ export const WORTH_UNTIL: Readonly<Record<string, Until>> = {
   'thermostat-battery-swap': { ...WITH_SEASON, clocks: WITH_THE_CLOCKS },
   'thermostat-schedule-set': { ...WITH_SEASON, clocks: WITH_THE_CLOCKS },
 
-  'humidifier-season-on': WITH_SEASON,
-  'humidifier-season-off': { heatingEnd: until('heatingStart', -14) },
+  'humidifier-season-on': { heatingStart: BEFORE_SUMMER },
+  'humidifier-season-off': { heatingEnd: BEFORE_HEATING },
   'humidifier-pad-replace': { ...WITH_SEASON, midwinter: HEATING_ENDS },
   'humidifier-midwinter-scale-look': { midwinter: HEATING_ENDS },
   'ventilator-condensate-look': { midwinter: HEATING_ENDS },
@@ -99,10 +103,10 @@ export const WORTH_UNTIL: Readonly<Record<string, Until>> = {
   'door-seal-inspect': BEFORE_WINTER,
   'garage-and-hatch-seal-check': BEFORE_WINTER,
   'caulk-inspect': { lateSummer: MIDWINTER },
-  'window-film-fit': WITH_SEASON,
-  'window-film-remove': { heatingEnd: until('heatingStart', -14) },
-  'storm-panel-fit': WITH_SEASON,
-  'screen-fit': { lastFreeze: BEFORE_SHUTTING, heatingEnd: until('heatingStart', -35) },
+  'window-film-fit': { heatingStart: BEFORE_SUMMER },
+  'window-film-remove': { heatingEnd: BEFORE_HEATING },
+  'storm-panel-fit': { heatingStart: BEFORE_SUMMER },
+  'screen-fit': { lastFreeze: BEFORE_SHUTTING, heatingEnd: BEFORE_HEATING },
   'window-inspect': BEFORE_WINTER,
   'window-clean': { lateSummer: FIRST_FREEZE },
   'chimney-inspect-and-sweep': WITH_SEASON,
