@@ -161,7 +161,7 @@ describe('correcting', () => {
     expect(await due()).toBe('2026-11-30');
   });
 
-  test('an amendment that would move an entry past today is refused', async () => {
+  test('an amendment that would move an entry past its own day, and so past today, is refused', async () => {
     const entry = done('2026-08-31');
     await append(agent, homeId, entry).expect(200);
     const answer = await append(
@@ -171,9 +171,18 @@ describe('correcting', () => {
     );
     expect([answer.status, answer.body.code, answer.body.field]).toEqual([
       422,
-      'date-in-future',
+      'date-after-correction',
       'entries[0].body.change.date',
     ]);
+    const early = entryOf('2026-09-10', {
+      kind: 'amends',
+      target: entry.id,
+      change: { date: civil('2026-09-11') },
+    });
+    expect((await append(agent, homeId, early)).body).toMatchObject({
+      code: 'date-after-correction',
+      problem: { kind: 'date-after-correction', dated: '2026-09-10' },
+    });
   });
 
   test('two people correcting one entry: the second is told', async () => {

@@ -59,8 +59,12 @@ describe('listed dates with worth-until, against the plainest way of working the
   });
 });
 
-function engine({ half, worthDays, acts: happened }: PlainTap, monthDays: string[], today: DayNumber) {
-  const rule: Rule = { kind: 'dates', monthDays, worthUntil: { afterDays: worthDays } };
+function engine(
+  { half, worthDays, acts: happened }: PlainTap,
+  monthDays: readonly string[],
+  today: DayNumber,
+) {
+  const rule: Rule = { kind: 'dates', monthDays: [...monthDays], worthUntil: { afterDays: worthDays } };
   const timing = half === 'none' ? {} : { pair: { state: 'tap', half } };
   const duty = oneDuty(rule, { adopted: toCivilDate(ADOPTED), timing });
   for (const { day, what } of happened)

@@ -110,6 +110,11 @@ describe('a house file', () => {
       'entries[11].body.change.text: field-not-in-kind',
     ],
     [
+      'a correction to a day later than its own',
+      (file) => void file.entries.push(amended('d3', { date: '2999-01-01' })),
+      'entries[11].body.change.date: date-after-correction',
+    ],
+    [
       'a correction of itself',
       (file) => void file.entries.push(struckOut('v', 'v')),
       'entries[11].body.target: reference-later',

@@ -89,6 +89,7 @@ export const daily = {
     showAll: 'Show one more | Show {n} more',
     done: 'Done',
     doneAll: 'Done, all {n}',
+    readAge: 'Read its date …',
     doneOn: 'Log …',
     putOff: 'Put off …',
     why: 'Why this date',

@@ -73,7 +73,7 @@ export const work = {
     title: 'Better dates',
     lead: 'Since these tasks were added, the program has learned until when their work still makes sense, and what some intervals allow for already. Taking this over changes how they are kept from today on. What happened before stays as it is.',
     which: 'Which task | Which {n} tasks',
-    take: 'Take them all',
+    take: 'Take it | Take them all',
     taken: '1 task has its better dates. | {n} tasks have their better dates.',
     unread: 'Whether some tasks have better dates could not be read: {why}',
   },

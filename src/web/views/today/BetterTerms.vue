@@ -85,7 +85,11 @@ const take = () =>
           <li v-for="title in titles" :key="title">{{ title }}</li>
         </ul>
       </details>
-      <FormFoot :error="errorAt('')" :send="t('better.take')" :busy="busy">
+      <FormFoot
+        :error="errorAt('')"
+        :send="t('better.take', { n: bodies.length }, bodies.length)"
+        :busy="busy"
+      >
         <button type="button" @click="seeing = false">{{ t('shell.cancel') }}</button>
       </FormFoot>
     </form>

@@ -7,6 +7,7 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { gistText } from '../../../locales/gistText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
+import { asksAge } from '../age.ts';
 import { sharedWindow, type Line, type Section, type Unit } from './lines.ts';
 
 /** One line of Today: the date in its margin, what is to be done where, why then, and what can be done about it. */
@@ -55,6 +56,11 @@ const details = computed(() => {
       : [{ text: t.value('today.orderBy', { on: dateText(props.speech, orderBy) }), tone: 'soft' }]),
     ...(missed === 0 ? [] : [{ text: t.value('today.missed', { n: missed }, missed), tone: 'grave' }]),
   ];
+});
+/** Of what nobody knows the age of, the date is read; the rest is done. */
+const act = computed(() => {
+  if (props.line.units.some(({ occurrence }) => asksAge(occurrence))) return t.value('today.readAge');
+  return several.value ? t.value('today.doneAll', { n: props.line.units.length }) : t.value('today.done');
 });
 const sign = computed(() => (props.section === 'coming' ? 'ahead' : props.section));
 
@@ -141,8 +147,7 @@ function onKey(event: KeyboardEvent): void {
     <template #acts>
       <template v-if="mayWrite && !settled">
         <button type="button" class="main" :disabled="busy" data-act="done" @click="emit('done', line.units)">
-          {{ several ? t('today.doneAll', { n: line.units.length }) : t('today.done')
-          }}<span class="unseen">: {{ title }}</span>
+          {{ act }}<span class="unseen">: {{ title }}</span>
         </button>
         <button type="button" data-act="log" @click="emit('log')">
           {{ t('today.doneOn') }}<span class="unseen"> {{ title }}</span>

@@ -1,0 +1,118 @@
+import { writeFileSync } from 'node:fs';
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { v7 as uuid } from 'uuid';
+import { line, LAPTOP, Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+let server: RunningServer;
+let page: Page;
+let homePath: string;
+let homeId: string;
+
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.signInToDemo();
+  homePath = new URL(await page.driver.getCurrentUrl()).pathname.replace('/today', '');
+  homeId = homePath.split('/').at(-1) ?? '';
+});
+beforeEach(async () => {
+  await page.go(`${homePath}/today`);
+  await page.find('[data-line]');
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+/** Sends what the page would send, as its person. */
+const send = (path: string, body: object): Promise<number> =>
+  page.driver.executeAsyncScript<number>(
+    `const done = arguments[2];
+     fetch(arguments[0], { method: 'POST', body: arguments[1], headers: { 'content-type': 'application/json' } })
+       .then((answer) => done(answer.status));`,
+    path,
+    JSON.stringify(body),
+  );
+
+/** A thing with one task on the terms given, as an older program would have written them. */
+async function add(kind: string, name: string, practice: string, terms: object): Promise<void> {
+  const [asset, duty] = [uuid(), uuid()];
+  const status = await send(`/api/homes/${homeId}/additions`, {
+    batch: uuid(),
+    on: '2026-11-20',
+    assets: [{ id: asset, kind, name }],
+    duties: [
+      {
+        practice: { from: 'catalogue', code: practice },
+        terms: { factors: [], doer: 'self', ...terms },
+        units: [{ asset, duty, entry: uuid() }],
+      },
+    ],
+  });
+  expect(status).toBe(200);
+}
+
+describe('better dates', () => {
+  test('a home made with what the catalogue says now is offered nothing', async () => {
+    await page.find('.ruled');
+    await page.driver.sleep(500);
+    expect(await page.count('[data-test=better]')).toBe(0);
+  });
+
+  test('tasks kept by an older rule are offered; seen and taken with one tap, they are kept so from today', async () => {
+    await add('gutter-run', 'Shed gutter', 'gutter-clean', {
+      school: 'autumn',
+      rule: { kind: 'season', anchor: 'leafFall', offsetDays: 21 },
+    });
+    await page.go(`${homePath}/today`);
+    await page.says('1 task has better dates.', '[data-test=better]');
+    await page.click('[data-act=better]');
+    await page.says('Which task', '[role=dialog]');
+    await shot('better');
+    await page.press('Take it', "//*[@role='dialog']");
+    await page.says('1 task has its better dates.', '.saying');
+    await page.waitFor(async () => (await page.count('[data-test=better]')) === 0, 'it is still offered');
+    await page.go(`${homePath}/ledger`);
+    await page.says('Clean the gutters', '[data-entry]');
+  });
+});
+
+describe('an age nobody knows', () => {
+  test('asks for the date on the thing, says what follows, and is told with one tap', async () => {
+    await add('smoke-alarm', 'Shed alarm', 'smoke-alarm-age-replace', {
+      school: 'ten-years',
+      rule: { kind: 'age', lifespan: { unit: 'years', count: 10 } },
+    });
+    await page.go(`${homePath}/today`);
+    await page.click(`${line('baseline smoke-alarm-age-replace')} [data-act=log]`);
+    await page.says('Its date was read', '[role=dialog]');
+    await page.press('Write it down', "//*[@role='dialog']");
+    await page.says('must be given', '[role=dialog]');
+    await page.type('Date of manufacture', '2024-03');
+    await page.type('Life printed on it', '16');
+    await page.press('Write it down', "//*[@role='dialog']");
+    await page.says('must be whole years, from 1 to 15', '[role=dialog]');
+    await page.type('Life printed on it', '7');
+    await page.says('next due', '[role=dialog]');
+    await shot('age');
+    await page.press('Write it down', "//*[@role='dialog']");
+    await page.says('logged for today', '.saying');
+  });
+});
+
+async function shot(name: string): Promise<void> {
+  if (!process.env['SHOTS']) return;
+  for (const [suffix, size, scheme] of [
+    ['', LAPTOP, 'light'],
+    ['-narrow', { width: 390, height: 800 }, 'light'],
+    ['-dark', LAPTOP, 'dark'],
+  ] as const) {
+    await page.resize(size);
+    await page.prefer('prefers-color-scheme', scheme);
+    await page.driver.sleep(300);
+    writeFileSync(`/tmp/zz-${name}${suffix}.png`, Buffer.from(await page.driver.takeScreenshot(), 'base64'));
+  }
+  await page.resize(LAPTOP);
+  await page.prefer('prefers-color-scheme', 'light');
+}
