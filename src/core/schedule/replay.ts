@@ -338,8 +338,12 @@ export class Replay {
     }
   }
 
+  /** What is caught up is decided by what was known on the day of adoption. */
   private adopt(day: DayNumber): void {
+    this.now = day;
     for (const [index, { start }] of this.segments.entries()) if (start <= day) this.clocks[index]?.adopt();
+    this.now = -Infinity;
+    this.forgetWindows();
   }
 
   private outstanding(): Outstanding | null {
@@ -371,9 +375,8 @@ export class Replay {
   private following(): NextDate | null {
     const current = this.outstanding();
     if (!current) return null;
-    const within = this.clocks[current.segment]?.next() ?? null;
     const end = this.segments[current.segment]?.end ?? Infinity;
-    const own = within && (within.date === null || within.date.day < end) ? within : null;
+    const own = this.clocks[current.segment]?.next(end) ?? null;
     const later = this.underLaterTerms(current);
     if (!own || (later && later.on < own.on)) return later;
     return own;

@@ -114,6 +114,17 @@ describe('until when a listed date makes sense', () => {
     });
   });
 
+  test('it is missed by the terms of its day, whatever terms came after', () => {
+    const duty = oneDuty(october({ afterDays: 30 }), { adopted: '2026-06-01' });
+    const terms = { school: null, rule: october({ afterDays: 200 }), factors: [], doer: 'self' as const };
+    write(duty, '2026-10-20', { kind: 'terms', duty: 'd', terms });
+    expect(missedOf(duty, '2026-10-31')).toEqual([]);
+    expect(on(duty, '2026-11-01')).toMatchObject({
+      occurrence: { window: { due: '2027-10-01' } },
+      missed: [{ key: 'd:2026-10-01', closedOn: '2026-11-01' }],
+    });
+  });
+
   test('each part of a “first” has its own: past it, the part waits for its next date', () => {
     const rule: Rule = {
       kind: 'first',
@@ -174,6 +185,14 @@ describe('catch-up', () => {
   test('a closing that counts from the freeze is caught up at the latest the day before one still ahead', () => {
     expect(windowOf(shutting('2026-09-30'), '2026-09-30').latest).toBe('2026-10-08');
     expect(windowOf(shutting('2026-10-09'), '2026-10-09').latest).toBe('2026-10-30');
+  });
+
+  test('what gates hang on counts as it was known on the day adopted', () => {
+    const gates = [{ kind: 'trait' as const, trait: 'occupied' }];
+    const twice: Rule = { kind: 'dates', monthDays: ['04-15', '10-15'], worthUntil: { afterDays: 175 } };
+    const duty = oneDuty(twice, { adopted: '2027-03-25', timing: { gates } });
+    write(duty, '2027-03-20', { kind: 'trait', trait: 'occupied', value: true });
+    expect(outstanding(duty, '2027-03-25').key).toBe('d:2027-04-15');
   });
 
   test('one in the hands of a gate waits for it', () => {

@@ -98,7 +98,8 @@ export interface Clock {
   date(): RuleDate | null;
   /** Why it gives none. */
   sleep(): Sleep | null;
-  next(): NextDate | null;
+  /** What ends the outstanding one; dates from `end` on are those of later terms. */
+  next(end: DayNumber): NextDate | null;
   /** Takes in what happened. `opens` is null where nothing is shown or other terms are in force: then listed dates stay as they are. */
   take(mark: ClockMark, opens: Opens | null): Taken;
   /** The duty is adopted: a listed date that passed shortly before may be owed still. */

@@ -58,8 +58,8 @@ export class ConditionClock implements Clock {
 
   sleep = (): Sleep | null => this.looks.sleep();
 
-  next(): NextDate | null {
-    return this.called ? null : this.looks.next();
+  next(end: DayNumber): NextDate | null {
+    return this.called ? null : this.looks.next(end);
   }
 
   take(mark: ClockMark, opens: Opens | null): Taken {

@@ -30,10 +30,10 @@ export class FirstClock implements Clock {
   }
 
   /** The part that is passed first. */
-  next(): NextDate | null {
+  next(end: DayNumber): NextDate | null {
     let first: NextDate | null = null;
     for (const part of this.parts) {
-      const next = part.next();
+      const next = part.next(end);
       if (next && (!first || next.on < first.on)) first = next;
     }
     return first;

@@ -55,11 +55,11 @@ export class ListedClock implements Clock {
     return { kind: 'season', anchor, risk: risk ?? null, basis: known };
   }
 
-  next(): NextDate | null {
+  next(end: DayNumber): NextDate | null {
     const current = this.date();
     if (!current) return null;
     const after = this.upcoming(current.owed ? this.from : current.day + 1);
-    const date = after && this.ruleDate(after);
+    const date = after && after.day < end ? this.ruleDate(after) : null;
     const opens = date ? this.context.sight.opens(date) : Infinity;
     const stale = this.context.sight.expires(current) + 1;
     if (!date && !Number.isFinite(stale)) return null;

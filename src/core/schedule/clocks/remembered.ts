@@ -18,8 +18,8 @@ export class Remembered implements Clock {
     return this.clock.sleep();
   }
 
-  next(): NextDate | null {
-    const next = this.clock.next();
+  next(end: DayNumber): NextDate | null {
+    const next = this.clock.next(end);
     if (!next) return null;
     return {
       ...next,
