@@ -48,15 +48,15 @@ export default ts.config(
         'error',
         {
           selector: 'CallExpression[callee.name=/^(Number|parseFloat|parseInt)$/]',
-          message: 'Read typed numbers with core/units/typedNumber.ts (or views/fields.ts).',
+          message: 'Read typed numbers with core/units/typedNumber.ts (or web/parts/typed/fields.ts).',
         },
         {
           selector: "CallExpression[callee.object.name='Number'][callee.property.name=/^parse/]",
-          message: 'Read typed numbers with core/units/typedNumber.ts (or views/fields.ts).',
+          message: 'Read typed numbers with core/units/typedNumber.ts (or web/parts/typed/fields.ts).',
         },
         {
           selector: "UnaryExpression[operator='+'][argument.type!='Literal']",
-          message: 'Read typed numbers with core/units/typedNumber.ts (or views/fields.ts).',
+          message: 'Read typed numbers with core/units/typedNumber.ts (or web/parts/typed/fields.ts).',
         },
       ],
     },

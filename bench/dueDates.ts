@@ -12,7 +12,7 @@ import { NO_WEATHER } from '../src/core/climate/weather.ts';
 import type { House } from '../src/core/house/house.ts';
 import type { Entry } from '../src/core/ledger/entry.ts';
 import { foretell, type Foretold } from '../src/core/schedule/foretell.ts';
-import type { Rule } from '../src/core/schedule/rule.ts';
+import type { Rule } from '../src/core/practice/rule.ts';
 import { leastMs, ms, times, type Ratio } from './ratio.ts';
 
 // The library's package names its modules so that Node cannot import what it exports by name.

@@ -1,8 +1,8 @@
 import { PRACTICES } from '../src/core/catalogue/catalogue.ts';
 import { DISAGREEMENTS, type Disagreement } from '../src/core/catalogue/data/disagreements.ts';
 import { HAZARDS } from '../src/core/catalogue/data/hazards.ts';
-import { practiceSystemSchema } from '../src/core/catalogue/lists.ts';
-import type { Practice } from '../src/core/catalogue/practice.ts';
+import { practiceSystemSchema } from '../src/core/practice/lists.ts';
+import type { Practice } from '../src/core/practice/practice.ts';
 import { civil } from '../src/core/calendar/civilDate.ts';
 import { findPractice } from '../src/core/catalogue/catalogue.ts';
 import { formatsFor } from '../src/locales/format.ts';

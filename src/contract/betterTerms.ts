@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { termsSchema } from '../core/schedule/terms.ts';
+import { termsSchema } from '../core/practice/terms.ts';
 import { uuidSchema } from './basics.ts';
 
 /** Duties whose school says more than it did when they were taken on, each with the terms it could have from today. */

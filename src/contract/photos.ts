@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { text } from '../core/text.ts';
+import { text } from '../core/basics/text.ts';
 import { uuidSchema } from './basics.ts';
 
 /** Kinds of image that are read. Whatever comes is kept as JPEG, sized down, without what the camera wrote into it. */

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { text } from '../core/text.ts';
+import { text } from '../core/basics/text.ts';
 import { civilDateSchema } from '../core/calendar/civilDate.ts';
-import { ENTRY_KINDS, verdictSchema } from '../core/ledger/entry.ts';
+import { verdictSchema } from '../core/basics/verdict.ts';
+import { ENTRY_KINDS } from '../core/ledger/entry.ts';
 import { uuidSchema } from './basics.ts';
 import { newEntrySchema } from './schemas.ts';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { houseFileShape } from '../core/formats/houseFileShape.ts';
-import { codeSchema } from '../core/schedule/rule.ts';
+import { codeSchema } from '../core/basics/code.ts';
 import type { Permission } from './access.ts';
 import { uuidSchema } from './basics.ts';
 import { betterTermsSchema } from './betterTerms.ts';

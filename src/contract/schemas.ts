@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { text } from '../core/text.ts';
+import { text } from '../core/basics/text.ts';
 import { civilDateSchema } from '../core/calendar/civilDate.ts';
 import {
   assetSchema,
@@ -10,17 +10,18 @@ import {
   spaceSchema,
   dutySchema,
 } from '../core/house/house.ts';
-import { factValueSchema } from '../core/house/factValue.ts';
-import { entryBodySchema, entrySchema, verdictSchema } from '../core/ledger/entry.ts';
+import { factValueSchema } from '../core/basics/factValue.ts';
+import { verdictSchema } from '../core/basics/verdict.ts';
+import { entryBodySchema, entrySchema } from '../core/ledger/entry.ts';
 import { walkStateSchema } from '../core/walkthrough/walkState.ts';
-import { practiceSchema } from '../core/catalogue/practice.ts';
+import { practiceSchema } from '../core/practice/practice.ts';
 import { ANCHOR_KEYS } from '../core/climate/anchor.ts';
 import { climateSchema } from '../core/climate/climate.ts';
 import { stationClimateSchema } from '../core/climate/stationClimate.ts';
 import { weatherDaySchema, weatherSchema } from '../core/climate/weather.ts';
 import { reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
-import { codeSchema } from '../core/schedule/rule.ts';
-import { termsSchema } from '../core/schedule/terms.ts';
+import { codeSchema } from '../core/basics/code.ts';
+import { termsSchema } from '../core/practice/terms.ts';
 import { roleSchema } from './access.ts';
 import { revisionSchema, uuidSchema } from './basics.ts';
 

@@ -4,7 +4,7 @@ import { houseFileSchema } from '../core/formats/houseFile.ts';
 import { ageingOf } from '../core/house/expectedLife.ts';
 import { fitsSpec } from '../core/house/factSpec.ts';
 import { specOf } from '../core/house/factsOfKind.ts';
-import { knownHouse } from '../core/house/knownHouse.ts';
+import { knownHouse } from '../core/ledger/knownHouse.ts';
 import { traitFits } from '../core/house/traitSpec.ts';
 import { project } from '../core/schedule/project.ts';
 import { standingLines } from '../core/schedule/standingLines.ts';

@@ -1,11 +1,11 @@
-import type { AssetKind } from '../core/house/assetKind.ts';
-import type { FactValue } from '../core/house/factValue.ts';
+import type { AssetKind } from '../core/basics/assetKind.ts';
+import type { FactValue } from '../core/basics/factValue.ts';
 import type { Home, Person, Space } from '../core/house/house.ts';
 import type { EntryBody } from '../core/ledger/entry.ts';
-import type { RoundCode } from '../core/runs/round.ts';
+import type { RoundCode } from '../core/basics/roundCode.ts';
 import type { DOCUMENT_KINDS } from '../contract/record.ts';
-import type { Rule } from '../core/schedule/rule.ts';
-import type { Doer } from '../core/schedule/terms.ts';
+import type { Rule } from '../core/practice/rule.ts';
+import type { Doer } from '../core/practice/terms.ts';
 
 /** How a household keeps something: at the most so many days late, some let pass, perhaps given over so many days ago. */
 export interface Kept {

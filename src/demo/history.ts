@@ -2,10 +2,10 @@ import { civil, daysBetween, toCivilDate, toDay, type CivilDate } from '../core/
 import { PRACTICES } from '../core/catalogue/catalogue.ts';
 import { planFor } from '../core/catalogue/planFor.ts';
 import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../core/formats/houseFileShape.ts';
-import type { FactValue } from '../core/house/factValue.ts';
+import type { FactValue } from '../core/basics/factValue.ts';
 import type { Asset, Duty } from '../core/house/house.ts';
 import type { Entry, EntryBody } from '../core/ledger/entry.ts';
-import type { Terms } from '../core/schedule/terms.ts';
+import type { Terms } from '../core/practice/terms.ts';
 import { termsOfPlan } from '../core/walkthrough/adoption.ts';
 import type { DemoHome, Habit, Teller } from './demoHome.ts';
 import { clustersOf, playCluster, type Played } from './play.ts';

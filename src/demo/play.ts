@@ -7,8 +7,8 @@ import type { Duty, House } from '../core/house/house.ts';
 import { timingOf } from '../core/house/timingOf.ts';
 import type { Entry, EntryBody } from '../core/ledger/entry.ts';
 import { project, type DutyProjection } from '../core/schedule/project.ts';
-import { countingRules } from '../core/schedule/rule.ts';
-import type { Terms } from '../core/schedule/terms.ts';
+import { countingRules } from '../core/practice/rule.ts';
+import type { Terms } from '../core/practice/terms.ts';
 import type { DemoHome, Habit, Kept } from './demoHome.ts';
 import { READINGS } from './readings.ts';
 

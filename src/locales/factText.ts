@@ -1,5 +1,5 @@
-import type { AssetKind } from '../core/house/assetKind.ts';
-import type { FactValue } from '../core/house/factValue.ts';
+import type { AssetKind } from '../core/basics/assetKind.ts';
+import type { FactValue } from '../core/basics/factValue.ts';
 import { specOf } from '../core/house/factsOfKind.ts';
 import { TRAIT_SPECS } from '../core/house/traitSpec.ts';
 import { inHomeUnits } from '../core/units/quantity.ts';

@@ -1,5 +1,5 @@
-import type { Gate } from '../core/schedule/timing.ts';
-import { assertNever } from '../core/result.ts';
+import type { Gate } from '../core/practice/timing.ts';
+import { assertNever } from '../core/basics/result.ts';
 import { nameIn, type Speech } from './speech.ts';
 
 /** When a gate is open, in a few words. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { ERROR_CODES } from '../contract/errors.ts';
 import { civil } from '../core/calendar/civilDate.ts';
-import { assetKindSchema } from '../core/house/assetKind.ts';
+import { assetKindSchema } from '../core/basics/assetKind.ts';
 import { factsOfKind } from '../core/house/factsOfKind.ts';
 import { spaceUseSchema } from '../core/house/house.ts';
 import { TRAIT_SPECS } from '../core/house/traitSpec.ts';
@@ -11,7 +11,7 @@ import { optionsOf } from '../core/walkthrough/question.ts';
 import { STOPS } from '../core/walkthrough/stops.ts';
 import { ENTRY_KINDS } from '../core/ledger/entry.ts';
 import { marginSourceSchema, reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
-import { doerSchema } from '../core/schedule/terms.ts';
+import { doerSchema } from '../core/practice/terms.ts';
 import { enGB } from './en-GB.ts';
 import { enUS } from './en-US.ts';
 import { currencyDigits, formatsFor } from './format.ts';

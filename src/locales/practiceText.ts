@@ -1,7 +1,7 @@
 import type { DutyPractice } from '../core/house/house.ts';
-import { assertNever } from '../core/result.ts';
-import type { ConditionRule, Rule, SeasonRule, WorthUntil } from '../core/schedule/rule.ts';
-import type { Terms } from '../core/schedule/terms.ts';
+import { assertNever } from '../core/basics/result.ts';
+import type { ConditionRule, Rule, SeasonRule, WorthUntil } from '../core/practice/rule.ts';
+import type { Terms } from '../core/practice/terms.ts';
 import { daysText, everyText, lengthText, nameIn, uncapital, words, type Speech } from './speech.ts';
 
 /** What a duty is called. */

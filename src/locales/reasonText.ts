@@ -1,8 +1,8 @@
-import { assertNever } from '../core/result.ts';
+import { assertNever } from '../core/basics/result.ts';
 import type { CivilDate } from '../core/calendar/civilDate.ts';
 import { inHomeUnits } from '../core/units/quantity.ts';
 import type { Reason } from '../core/schedule/reason.ts';
-import type { Factor } from '../core/schedule/terms.ts';
+import type { Factor } from '../core/practice/terms.ts';
 import { gateName } from './gateText.ts';
 import { ruleKindText } from './ruleKind.ts';
 import { capital, dateText, daysText, lengthText, nameIn, uncapital, type Speech } from './speech.ts';

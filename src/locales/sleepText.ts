@@ -1,4 +1,4 @@
-import { assertNever } from '../core/result.ts';
+import { assertNever } from '../core/basics/result.ts';
 import type { Sleep } from '../core/schedule/reason.ts';
 import { gateName } from './gateText.ts';
 import { dateText, nameIn, type Speech } from './speech.ts';

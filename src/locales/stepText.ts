@@ -1,6 +1,6 @@
 import { HAZARDS } from '../core/catalogue/data/hazards.ts';
-import type { Hazard } from '../core/catalogue/lists.ts';
-import type { Step } from '../core/catalogue/practice.ts';
+import type { Hazard } from '../core/practice/lists.ts';
+import type { Step } from '../core/practice/practice.ts';
 import { words, type Speech } from './speech.ts';
 
 /** A step as it is read: where it belongs, what it says, and the cautions that stand before it. */

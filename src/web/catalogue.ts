@@ -1,5 +1,5 @@
 import { shallowRef } from 'vue';
-import type { Practice } from '../core/catalogue/practice.ts';
+import type { Practice } from '../core/practice/practice.ts';
 import type { FindPractice } from '../core/house/timingOf.ts';
 
 /** The catalogue is a page's weight of text: it is fetched once, apart from the first page. */

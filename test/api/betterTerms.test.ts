@@ -3,9 +3,9 @@ import { v7 as uuid } from 'uuid';
 import { betterTermsSchema, type BetterTermsBody } from '../../src/contract/betterTerms.ts';
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import { findPractice } from '../../src/core/catalogue/catalogue.ts';
-import type { DutyPracticeRecord } from '../../src/core/catalogue/practice.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
-import type { Terms } from '../../src/core/schedule/terms.ts';
+import type { DutyPracticeRecord } from '../../src/core/practice/practice.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
+import type { Terms } from '../../src/core/practice/terms.ts';
 import {
   append,
   entryOf,

@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
 import type { ClimateView, StandingBody } from '../../src/contract/schemas.ts';
-import type { Practice } from '../../src/core/catalogue/practice.ts';
+import type { Practice } from '../../src/core/practice/practice.ts';
 import { findPractice } from '../../src/core/catalogue/catalogue.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
 import {
   append,
   entryOf,

@@ -10,9 +10,9 @@ import {
 import type { Weather } from '../../src/core/climate/weather.ts';
 import type { Asset, Duty, House } from '../../src/core/house/house.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
-import { ruleSchema, type Rule } from '../../src/core/schedule/rule.ts';
-import type { Terms } from '../../src/core/schedule/terms.ts';
-import type { Gate, Timing } from '../../src/core/schedule/timing.ts';
+import { ruleSchema, type Rule } from '../../src/core/practice/rule.ts';
+import type { Terms } from '../../src/core/practice/terms.ts';
+import type { Gate, Timing } from '../../src/core/practice/timing.ts';
 import type { NeutralCase, NeutralDuty, NeutralEntry, NeutralRule } from './neutralCase.ts';
 
 /** A case as a house of this program, its ledger up to and past its day, and what the almanac tells. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { civil, toCivilDate, type DayNumber } from '../../src/core/calendar/civilDate.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
 import { on, oneDuty, write } from '../support/oneDuty.ts';
 import { dayOf, plainly, type PlainTap } from './plainTap.ts';
 

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
-import type { Rule } from '../../src/core/schedule/rule.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
 import {
   append,
   entryOf,

@@ -9,7 +9,7 @@ import { HomeSeasons } from '../../src/core/climate/homeSeasons.ts';
 import { NO_WEATHER } from '../../src/core/climate/weather.ts';
 import type { Home } from '../../src/core/house/house.ts';
 import { project } from '../../src/core/schedule/project.ts';
-import { countingRules, type CalendarRule, type Rule } from '../../src/core/schedule/rule.ts';
+import { countingRules, type CalendarRule, type Rule } from '../../src/core/practice/rule.ts';
 import { asTrial } from '../../src/core/upkeep/trial.ts';
 import { adoptedHouse, adoptionOf } from '../../src/core/walkthrough/adoption.ts';
 import { likelyAnswers } from '../../src/core/walkthrough/houseKinds.ts';

@@ -1,6 +1,6 @@
 import type { ClimatePlace } from '../../src/core/climate/climate.ts';
-import type { AssetKind } from '../../src/core/house/assetKind.ts';
-import type { FactValue } from '../../src/core/house/factValue.ts';
+import type { AssetKind } from '../../src/core/basics/assetKind.ts';
+import type { FactValue } from '../../src/core/basics/factValue.ts';
 
 /** A house told in words, what stands in it, and the plan a practitioner would write for it: work, school, why. */
 export interface JudgedHouse {

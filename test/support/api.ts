@@ -11,7 +11,7 @@ import type { DatabaseUrls } from '../../src/server/db/setup.ts';
 import type { Addition, HomeSummary, Me, NewEntry, ScheduleRow } from '../../src/contract/schemas.ts';
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import type { EntryBody } from '../../src/core/ledger/entry.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
 import { freshDatabase } from './database.ts';
 import { terms } from './oneDuty.ts';
 

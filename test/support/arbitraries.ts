@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { civil, toCivilDate, toDay } from '../../src/core/calendar/civilDate.ts';
 import type { EntryBody } from '../../src/core/ledger/entry.ts';
 import { ANCHORS } from '../../src/core/climate/anchor.ts';
-import type { Rule, WorthUntil } from '../../src/core/schedule/rule.ts';
+import type { Rule, WorthUntil } from '../../src/core/practice/rule.ts';
 import { oneDuty, terms, write, type OneDuty } from './oneDuty.ts';
 
 export const ADOPTED = '2026-01-15';

@@ -7,8 +7,8 @@ import {
   type HouseFile,
 } from '../../src/core/formats/houseFileShape.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
-import type { Timing } from '../../src/core/schedule/timing.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
+import type { Timing } from '../../src/core/practice/timing.ts';
 import { terms } from './oneDuty.ts';
 
 const FIRST = toDay(civil('1900-01-01'));

@@ -3,11 +3,11 @@ import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
 import type { Climate } from '../../src/core/climate/climate.ts';
 import { NO_WEATHER, type Weather } from '../../src/core/climate/weather.ts';
 import type { Asset, Duty, House } from '../../src/core/house/house.ts';
-import type { Timing } from '../../src/core/schedule/timing.ts';
+import type { Timing } from '../../src/core/practice/timing.ts';
 import { project, type DutyProjection, type HouseProjection } from '../../src/core/schedule/project.ts';
 import type { Occurrence } from '../../src/core/schedule/occurrence.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
-import type { Factor, Terms } from '../../src/core/schedule/terms.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
+import type { Factor, Terms } from '../../src/core/practice/terms.ts';
 
 /** A home with one duty `d` on one asset, and the ledger of it. */
 export interface OneDuty {

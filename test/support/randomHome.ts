@@ -7,8 +7,8 @@ import type { House } from '../../src/core/house/house.ts';
 import { isAmendable } from '../../src/core/ledger/corrections.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
 import type { Surroundings } from '../../src/core/schedule/replayHouse.ts';
-import type { Rule } from '../../src/core/schedule/rule.ts';
-import type { Gate, Timing } from '../../src/core/schedule/timing.ts';
+import type { Rule } from '../../src/core/practice/rule.ts';
+import type { Gate, Timing } from '../../src/core/practice/timing.ts';
 import { ADOPTED, dayAround, perhapsWorth, someFactors, someRule } from './arbitraries.ts';
 import { NO_PRACTICES, terms } from './oneDuty.ts';
 

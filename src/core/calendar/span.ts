@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { assertNever } from '../result.ts';
+import { assertNever } from '../basics/result.ts';
 import { civilFromDays, daysFromCivil, daysInMonth, type DayNumber } from './civilDate.ts';
 
 /** A length of time in calendar units, such as 3 months. */

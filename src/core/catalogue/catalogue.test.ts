@@ -4,10 +4,10 @@ import { catalogueDocument } from '../../../scripts/catalogueDocument.ts';
 import { lists } from '../../locales/lists.ts';
 import { listsGB } from '../../locales/lists.en-GB.ts';
 import { knowsTerm, TERMS, termsIn, wordsOf } from '../../locales/vocabulary.ts';
-import { assetKindSchema } from '../house/assetKind.ts';
-import type { Rule } from '../schedule/rule.ts';
+import { assetKindSchema } from '../basics/assetKind.ts';
+import type { Rule } from '../practice/rule.ts';
 import { findPractice, finderWith, PRACTICES } from './catalogue.ts';
-import { holds, type KnownFacts } from './condition.ts';
+import { holds, type KnownFacts } from '../practice/condition.ts';
 import { DISAGREEMENTS } from './data/disagreements.ts';
 import { HAZARDS } from './data/hazards.ts';
 import { RECORDS } from './data/records.ts';
@@ -19,11 +19,11 @@ import {
   STATES,
   toolSchema,
   TRAITS,
-} from './lists.ts';
+} from '../practice/lists.ts';
 import { TRAIT_SPECS } from '../house/traitSpec.ts';
-import { practiceSchema, type Practice } from './practice.ts';
-import { quantityOf } from './quantity.ts';
-import { SUPPLIES } from './supplies.ts';
+import { practiceSchema, type Practice } from '../practice/practice.ts';
+import { quantityOf } from '../practice/quantity.ts';
+import { SUPPLIES } from '../practice/supplies.ts';
 
 const duties = PRACTICES.filter((practice) => practice.kind === 'duty');
 

@@ -1,6 +1,6 @@
 import type { FindPractice } from '../house/timingOf.ts';
 import { PRACTICES } from './data/index.ts';
-import type { Practice } from './practice.ts';
+import type { Practice } from '../practice/practice.ts';
 
 export { PRACTICES };
 

@@ -1,10 +1,10 @@
 import { figuresOf, type ClimatePlace } from '../climate/climate.ts';
 import type { StationClimate } from '../climate/stationClimate.ts';
-import type { AssetKind } from '../house/assetKind.ts';
-import type { FactValue } from '../house/factValue.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { Asset } from '../house/house.ts';
-import { holds, type ClimateTrait, type KnownFacts, type Truth } from './condition.ts';
-import type { Practice, School } from './practice.ts';
+import { holds, type ClimateTrait, type KnownFacts, type Truth } from '../practice/condition.ts';
+import type { Practice, School } from '../practice/practice.ts';
 
 /** A house as described, before anything is kept: what stands in it, what it and its people are like, where it is. */
 export interface Described extends ClimatePlace {

@@ -1,6 +1,6 @@
 import { civilFromDays, type DayNumber } from '../calendar/civilDate.ts';
 import type { Hemisphere } from '../calendar/clockChange.ts';
-import { fail, ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../basics/result.ts';
 import { freezeDates } from './freezeRisk.ts';
 import { DEGREE_DAY_BASE, seasonsFromCurve } from './seasonsFromCurve.ts';
 import type { StationClimate } from './stationClimate.ts';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { text } from '../text.ts';
+import { text } from '../basics/text.ts';
 import { monthDaySchema } from './anchor.ts';
 
 const twelve = z.array(z.number().min(-100).max(100)).length(12);

@@ -1,6 +1,6 @@
 import { isCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
 import type { DailySeries, SeriesProblem } from '../climate/climateFromDays.ts';
-import { fail, ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../basics/result.ts';
 import { readPlainNumber } from '../units/plainNumber.ts';
 
 /** One thing wrong with a row of a station file; `row` counts lines from 1. */

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { practiceSchema } from '../catalogue/practice.ts';
+import { practiceSchema } from '../practice/practice.ts';
 import { weatherSchema } from '../climate/weather.ts';
 import { assetSchema, dutySchema, homeSchema, personSchema, spaceSchema } from '../house/house.ts';
 import { entrySchema } from '../ledger/entry.ts';
-import { codeSchema } from '../schedule/rule.ts';
+import { codeSchema } from '../basics/code.ts';
 
 /** The format's name and version, first in the file. */
 export const HOUSE_FILE_FORMAT = 'salt-ledger-house';

@@ -1,7 +1,7 @@
 import { isCivilDate, type CivilDate } from '../calendar/civilDate.ts';
 import type { House, Person } from '../house/house.ts';
 import { entryBodySchema, type EntryBody } from '../ledger/entry.ts';
-import { idSchema } from '../ledger/id.ts';
+import { idSchema } from '../basics/id.ts';
 import { plainNumber, readPlainNumber } from '../units/plainNumber.ts';
 
 /** The columns of a ledger as a table, in their order. Things, tasks and people by the names a home knows them by. */

@@ -1,4 +1,4 @@
-import type { FactValue } from './factValue.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { Asset, Space, SpaceUse } from './house.ts';
 
 /** Why an alarm belongs in a place. Practitioners' rules; where the local code asks for more, it comes first. */

@@ -1,5 +1,5 @@
-import type { AssetKind } from './assetKind.ts';
-import type { FactValue } from './factValue.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { Asset, Space } from './house.ts';
 
 /** The groups of the emergency sheet, in the order a person needs them. */

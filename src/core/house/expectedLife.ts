@@ -1,7 +1,7 @@
 import { addSpan } from '../calendar/span.ts';
 import { partialDay } from '../calendar/partialDate.ts';
 import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
-import type { AssetKind } from './assetKind.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
 import type { Asset } from './house.ts';
 
 /** Years a thing usually serves, from and to. */

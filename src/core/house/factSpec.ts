@@ -1,5 +1,5 @@
 import { partialDay } from '../calendar/partialDate.ts';
-import type { FactValue } from './factValue.ts';
+import type { FactValue } from '../basics/factValue.ts';
 
 /**
  * One thing that may be known of an asset, and how it is asked. A choice's options are codes whose names stand in the locales;

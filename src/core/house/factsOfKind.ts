@@ -1,4 +1,4 @@
-import type { AssetKind } from './assetKind.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
 import { KIND_FACTS } from './data/kindFacts.ts';
 import type { FactSpec } from './factSpec.ts';
 

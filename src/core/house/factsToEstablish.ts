@@ -1,6 +1,6 @@
-import type { Condition } from '../catalogue/condition.ts';
-import type { Practice } from '../catalogue/practice.ts';
-import { countingRules } from '../schedule/rule.ts';
+import type { Condition } from '../practice/condition.ts';
+import type { Practice } from '../practice/practice.ts';
+import { countingRules } from '../practice/rule.ts';
 import { factsOfKind } from './factsOfKind.ts';
 import type { FactSpec } from './factSpec.ts';
 import type { Asset } from './house.ts';

@@ -1,18 +1,18 @@
 import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
 import { PRACTICES } from '../catalogue/catalogue.ts';
-import type { Condition } from '../catalogue/condition.ts';
-import { TRAITS } from '../catalogue/lists.ts';
+import type { Condition } from '../practice/condition.ts';
+import { TRAITS } from '../practice/lists.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';
 import { alarmCoverage } from './alarmCoverage.ts';
-import { assetKindSchema } from './assetKind.ts';
+import { assetKindSchema } from '../basics/assetKind.ts';
 import { emergencyPoints } from './emergencyPoints.ts';
 import { ageingOf } from './expectedLife.ts';
 import { fitsSpec } from './factSpec.ts';
 import { factsOfKind, specOf } from './factsOfKind.ts';
 import { factsToEstablish } from './factsToEstablish.ts';
 import type { Asset, Space } from './house.ts';
-import { knownHouse } from './knownHouse.ts';
+import { knownHouse } from '../ledger/knownHouse.ts';
 import { traitFits, TRAIT_SPECS } from './traitSpec.ts';
 
 const ON = civil('2026-11-24');

@@ -1,20 +1,20 @@
+import { unitSystemSchema } from '../basics/unitSystem.ts';
 import { z } from 'zod';
-import { text } from '../text.ts';
+import { text } from '../basics/text.ts';
 import { zoneSchema } from '../calendar/zone.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
-import type { Practice } from '../catalogue/practice.ts';
+import type { Practice } from '../practice/practice.ts';
 import { partialDay } from '../calendar/partialDate.ts';
 import { climateSchema } from '../climate/climate.ts';
-import { idSchema } from '../ledger/id.ts';
-import { codeSchema } from '../schedule/rule.ts';
-import { timingShape, timingSchema } from '../schedule/timing.ts';
-import { assetKindSchema } from './assetKind.ts';
-import { factValueSchema, type FactValue } from './factValue.ts';
+import { idSchema } from '../basics/id.ts';
+import { codeSchema } from '../basics/code.ts';
+import { timingShape, timingSchema } from '../practice/timing.ts';
+import { assetKindSchema } from '../basics/assetKind.ts';
+import { factValueSchema, type FactValue } from '../basics/factValue.ts';
 
 const name = text().trim().min(1).max(120);
 
 export const hemisphereSchema = z.enum(['north', 'south']);
-export const unitSystemSchema = z.enum(['us', 'metric']);
 export const vocabularySchema = z.enum(['en-US', 'en-GB']);
 
 /** A currency by its three capital letters. */

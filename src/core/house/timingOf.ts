@@ -1,7 +1,7 @@
-import type { Practice } from '../catalogue/practice.ts';
-import { quantityOf } from '../catalogue/quantity.ts';
-import { deliveryDaysOf } from '../catalogue/supplies.ts';
-import type { Timing } from '../schedule/timing.ts';
+import type { Practice } from '../practice/practice.ts';
+import { quantityOf } from '../practice/quantity.ts';
+import { deliveryDaysOf } from '../practice/supplies.ts';
+import type { Timing } from '../practice/timing.ts';
 import type { Asset, Duty } from './house.ts';
 
 /** Finds a practice by its code, among those of the catalogue and those a home has added. */

@@ -1,4 +1,4 @@
-import type { FactValue } from './factValue.ts';
+import type { FactValue } from '../basics/factValue.ts';
 
 /** What may be told of a house or its people: a number, one of several, or simply so or not so. */
 export type TraitSpec =

@@ -1,9 +1,18 @@
-import { toDay } from '../calendar/civilDate.ts';
+import { toDay, type DayNumber } from '../calendar/civilDate.ts';
 import { partialDay } from '../calendar/partialDate.ts';
-import type { UnitAge } from '../schedule/mark.ts';
-import type { AssetKind } from './assetKind.ts';
-import type { FactValue } from './factValue.ts';
+import type { Span } from '../calendar/span.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { Asset } from './house.ts';
+
+/** What is known of the age of a unit: when it was made, else installed; and the life or the end printed on it. */
+export interface UnitAge {
+  readonly made: { readonly day: DayNumber; readonly from: 'made' | 'installed' } | null;
+  readonly life: Span | null;
+  readonly ends: DayNumber | null;
+  /** It senses two things: the printed end is that of one of them, the life that of the other. */
+  readonly sensesTwo: boolean;
+}
 
 /** Facts that tell how old a thing is and how long it lasts. */
 const AGE_FACTS: readonly string[] = ['made', 'life', 'ends', 'senses-co'];

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../basics/result.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { Change, Entry, EntryBody, EntryKind } from './entry.ts';
 import type { Threads } from './threads.ts';

@@ -1,11 +1,12 @@
+import { verdictSchema } from '../basics/verdict.ts';
 import { z } from 'zod';
-import { text } from '../text.ts';
+import { text } from '../basics/text.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { partialDay } from '../calendar/partialDate.ts';
-import { factValueSchema as factValue } from '../house/factValue.ts';
-import { codeSchema } from '../schedule/rule.ts';
-import { termsSchema } from '../schedule/terms.ts';
-import { idSchema } from './id.ts';
+import { factValueSchema as factValue } from '../basics/factValue.ts';
+import { codeSchema } from '../basics/code.ts';
+import { termsSchema } from '../practice/terms.ts';
+import { idSchema } from '../basics/id.ts';
 
 const shortText = text().trim().min(1).max(200);
 const longText = text().trim().min(1).max(4_000);
@@ -20,9 +21,6 @@ const workFields = {
 
 /** What one piece of work took from the stock; left out, what the practice says it takes. */
 const usedSchema = z.strictObject({ supply: codeSchema, quantity: z.number().min(0).max(100_000) });
-
-/** How a finding or a reading was judged. */
-export const verdictSchema = z.enum(['sound', 'watch', 'act', 'stop']);
 
 /** What a reading was judged to be when it was read, and by which school: what is judged otherwise later does not change it. */
 export const judgedSchema = z.strictObject({

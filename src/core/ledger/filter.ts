@@ -1,6 +1,6 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { EntryBody, EntryKind } from './entry.ts';
-import type { Verdict } from '../readings/verdict.ts';
+import type { Verdict } from '../basics/verdict.ts';
 
 /** Which lines of a ledger are wanted; what is left out does not matter. */
 export interface LedgerFilter {

@@ -1,4 +1,4 @@
-import { assertNever } from '../result.ts';
+import { assertNever } from '../basics/result.ts';
 import type { EntryBody } from './entry.ts';
 
 /** What an entry speaks of, by the sort of thing; `field` is where in the body the id stands. */

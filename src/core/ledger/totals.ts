@@ -1,5 +1,5 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
-import type { PracticeSystem } from '../catalogue/lists.ts';
+import type { PracticeSystem } from '../practice/lists.ts';
 import type { House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import type { EntryBody } from './entry.ts';

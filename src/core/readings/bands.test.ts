@@ -6,7 +6,7 @@ import { READINGS } from './all.ts';
 import { givenFor } from '../../../test/support/judging.ts';
 import { judge, type Field, type Given, type Reading } from './reading.ts';
 import { gradeAt, stretches, withEdges } from './scale.ts';
-import { severity } from './verdict.ts';
+import { severity } from '../basics/verdict.ts';
 
 const bands = READINGS.flatMap((reading) =>
   Object.entries(reading.bands).map(([code, band]) => ({ name: `${reading.code} ${code}`, band })),

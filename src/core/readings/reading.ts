@@ -1,7 +1,8 @@
 import type { Quantity } from '../units/quantity.ts';
 import { convert, dimensionOf, isUnit, nearly, tidy, unitIn, type UnitCode } from '../units/units.ts';
 import { gradeAt, withEdges, type Scale } from './scale.ts';
-import type { Figure, Outcome, Part, Verdict } from './verdict.ts';
+import type { Verdict } from '../basics/verdict.ts';
+import type { Figure, Outcome, Part } from './verdict.ts';
 
 /** One thing a reading asks for. `otherwise`: what stands where it is left out; without it and not `optional`, it must be given. */
 export type Field =

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { givenFor, said } from '../../../test/support/judging.ts';
-import { MEASURES } from '../catalogue/lists.ts';
+import { MEASURES } from '../practice/lists.ts';
 import { PRACTICES } from '../catalogue/catalogue.ts';
 import { entryBodySchema } from '../ledger/entry.ts';
 import { READINGS, readingOf } from './all.ts';

@@ -1,4 +1,4 @@
-import type { AssetKind } from '../house/assetKind.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
 
 /** What a reading leaves in the ledger: of which things it is read, and which of its fields or figures is which measure. */
 export interface Recorded {

@@ -1,5 +1,5 @@
 import { nearly } from '../units/units.ts';
-import type { Verdict } from './verdict.ts';
+import type { Verdict } from '../basics/verdict.ts';
 
 /** What a stretch of a scale means; `days`: within how many days to act. */
 export interface Grade {

@@ -3,7 +3,7 @@ import { rootsOf, type House } from '../house/house.ts';
 import { standingAsOf } from '../ledger/asOf.ts';
 import type { Entry } from '../ledger/entry.ts';
 import { PROJECTIONS } from './projections.ts';
-import type { Verdict } from './verdict.ts';
+import type { Verdict } from '../basics/verdict.ts';
 
 /** One reading as it stands, with the verdict it got when it was read. */
 export interface SeriesPoint {

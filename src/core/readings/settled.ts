@@ -1,7 +1,7 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { standingAsOf } from '../ledger/asOf.ts';
 import type { Entry } from '../ledger/entry.ts';
-import type { FactValue } from '../house/factValue.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { Reading, Settled } from './reading.ts';
 import { withEdges } from './scale.ts';
 

@@ -1,14 +1,5 @@
-import type { RoundCode } from '../runs/round.ts';
-
-/** How a reading is judged. Where several apply, the worst stands. */
-export const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
-export type Verdict = (typeof VERDICTS)[number];
-
-export const severity = (verdict: Verdict): number => VERDICTS.indexOf(verdict);
-
-/** The worst of some verdicts; sound where there is none. */
-export const worst = (verdicts: readonly Verdict[]): Verdict =>
-  VERDICTS[Math.max(0, ...verdicts.map(severity))] ?? 'sound';
+import { worst, type Verdict } from '../basics/verdict.ts';
+import type { RoundCode } from '../basics/roundCode.ts';
 
 /** Who may be called. */
 export const TRADES = [

@@ -1,7 +1,7 @@
-import { quantityOf } from '../catalogue/quantity.ts';
-import type { PracticeSystem } from '../catalogue/lists.ts';
-import type { Practice } from '../catalogue/practice.ts';
-import type { FactValue } from '../house/factValue.ts';
+import { quantityOf } from '../practice/quantity.ts';
+import type { PracticeSystem } from '../practice/lists.ts';
+import type { Practice } from '../practice/practice.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import { tidy } from '../units/units.ts';
 import type { RunState } from './runState.ts';

@@ -1,3 +1,5 @@
+import type { RoundCode } from '../basics/roundCode.ts';
+
 /** One row of a round: what goes together, when in the season, what must be finished first, and why it sits there. */
 export interface RoundRow {
   readonly row: number;
@@ -20,22 +22,6 @@ export interface Round {
   readonly event: string | null;
   readonly rows: readonly RoundRow[];
 }
-
-export const ROUND_CODES = [
-  'autumn-closing',
-  'spring-opening',
-  'monthly',
-  'quarterly',
-  'yearly',
-  'midwinter',
-  'after-storm',
-  'overflow',
-  'going-away',
-  'coming-back',
-  'moving-in',
-  'first-year',
-] as const;
-export type RoundCode = (typeof ROUND_CODES)[number];
 
 /** Rows in their order, numbered from 1. */
 export const rowsOf = (

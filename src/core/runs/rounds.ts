@@ -10,7 +10,8 @@ import {
   yearly,
 } from './data/rounds.ts';
 import { autumnClosing, midwinter, springOpening } from './data/seasons.ts';
-import type { Round, RoundCode } from './round.ts';
+import type { RoundCode } from '../basics/roundCode.ts';
+import type { Round } from './round.ts';
 
 /** Every round, in the order they are offered. */
 export const ROUNDS: readonly Round[] = [

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { text } from '../text.ts';
+import { text } from '../basics/text.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { givenSchema } from '../ledger/entry.ts';
-import { idSchema } from '../ledger/id.ts';
-import { codeSchema } from '../schedule/rule.ts';
-import { ROUND_CODES } from './round.ts';
+import { idSchema } from '../basics/id.ts';
+import { codeSchema } from '../basics/code.ts';
+import { ROUND_CODES } from '../basics/roundCode.ts';
 
 const longText = text().max(4_000);
 

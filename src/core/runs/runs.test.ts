@@ -5,7 +5,7 @@ import { demoHouse } from '../../demo/history.ts';
 import { civil, type CivilDate } from '../calendar/civilDate.ts';
 import { PRACTICES } from '../catalogue/catalogue.ts';
 import type { HouseFile } from '../formats/houseFileShape.ts';
-import { knownHouse } from '../house/knownHouse.ts';
+import { knownHouse } from '../ledger/knownHouse.ts';
 import { entryBodySchema } from '../ledger/entry.ts';
 import { TRADES } from '../readings/verdict.ts';
 import { REFUSALS } from './data/refusals.ts';
@@ -13,7 +13,7 @@ import { finishRun, type Finishing } from './finishRun.ts';
 import { gatheringOf } from './gather.ts';
 import { nextItem, otherWays, waitsFor } from './order.ts';
 import { planDuties, planRound, type RunHouse } from './planRun.ts';
-import { ROUND_CODES } from './round.ts';
+import { ROUND_CODES } from '../basics/roundCode.ts';
 import { autumnClosing } from './data/seasons.ts';
 import { ROUNDS } from './rounds.ts';
 import {

@@ -3,7 +3,7 @@ import { OUTLOOK_DAYS } from '../climate/simulatedStation.ts';
 import { WEATHER_TRIGGERS, type Weather } from '../climate/weather.ts';
 import { MOST_PULLED } from './pull.ts';
 import type { Replay } from './replay.ts';
-import { countingRules, type Rule } from './rule.ts';
+import { countingRules, type Rule } from '../practice/rule.ts';
 
 /** Duties that share their dates, with all that can make their answer change by itself. */
 export interface ChangingUnit {

@@ -1,9 +1,9 @@
 import type { DayNumber } from '../calendar/civilDate.ts';
-import { assertNever } from '../result.ts';
+import { assertNever } from '../basics/result.ts';
 import type { HomeSeasons, Run } from '../climate/homeSeasons.ts';
 import type { TraitChange } from './history.ts';
 import { runsOf, type StateLine } from './standingState.ts';
-import type { Gate } from './timing.ts';
+import type { Gate } from '../practice/timing.ts';
 
 /** What gates need to know: the home's seasons, its traits through time, and how things stood. */
 export interface GateFacts {

@@ -1,12 +1,12 @@
 import { toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { weatherTriggers, type Trigger, type Weather } from '../climate/weather.ts';
 import { rootsOf, type Asset, type House } from '../house/house.ts';
-import { factsTold, withFacts } from '../house/knownHouse.ts';
+import { factsTold, withFacts } from '../ledger/knownHouse.ts';
 import { timingOf, type FindPractice } from '../house/timingOf.ts';
 import { isAgeFact, unitAgeOf } from '../house/unitAge.ts';
 import type { StandingEntry } from '../ledger/corrections.ts';
 import type { EntryBody } from '../ledger/entry.ts';
-import { stockAfter } from '../supplies/stock.ts';
+import { stockAfter } from '../ledger/stock.ts';
 import type { MeterReading } from './clocks/clock.ts';
 import {
   stateKey,
@@ -15,10 +15,11 @@ import {
   type TermsSegment,
   type TraitChange,
 } from './history.ts';
-import type { Look, Mark, UnitAge } from './mark.ts';
+import type { UnitAge } from '../house/unitAge.ts';
+import type { Look, Mark } from './mark.ts';
 import type { StateChange } from './standingState.ts';
-import type { Terms } from './terms.ts';
-import type { Timing } from './timing.ts';
+import type { Terms } from '../practice/terms.ts';
+import type { Timing } from '../practice/timing.ts';
 
 /** Gathers what a ledger says as of a day, in the order it happened, of each duty and of the house. */
 export function gather(

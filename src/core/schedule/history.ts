@@ -2,10 +2,11 @@ import type { DayNumber } from '../calendar/civilDate.ts';
 import type { Trigger } from '../climate/weather.ts';
 import type { Duty } from '../house/house.ts';
 import type { MeterReading } from './clocks/clock.ts';
-import type { Mark, UnitAge } from './mark.ts';
+import type { UnitAge } from '../house/unitAge.ts';
+import type { Mark } from './mark.ts';
 import type { StateLine } from './standingState.ts';
-import type { Terms } from './terms.ts';
-import type { Timing } from './timing.ts';
+import type { Terms } from '../practice/terms.ts';
+import type { Timing } from '../practice/timing.ts';
 
 /** Terms in force from `start` (included) to `end` (excluded). The first terms of a duty hold for all time before. */
 export interface TermsSegment {

@@ -2,8 +2,8 @@ import { addSpan, nominalDays } from '../calendar/span.ts';
 import { toCivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
 import type { Completion } from './mark.ts';
-import type { IntervalRule } from './rule.ts';
-import type { Factor } from './terms.ts';
+import type { IntervalRule } from '../practice/rule.ts';
+import type { Factor } from '../practice/terms.ts';
 import type { Reason } from './reason.ts';
 
 /** The product of factors is held between these. */

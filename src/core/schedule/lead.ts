@@ -1,8 +1,8 @@
 import { civilFromDays, type DayNumber } from '../calendar/civilDate.ts';
 import { anchorSchema, monthDayIn, type Anchor } from '../climate/anchor.ts';
 import type { HomeSeasons } from '../climate/homeSeasons.ts';
-import type { Lead, Need } from './timing.ts';
-import type { Stock } from '../supplies/stock.ts';
+import type { Lead, Need } from '../practice/timing.ts';
+import type { Stock } from '../ledger/stock.ts';
 
 /** Days an order is placed before it must come, beyond its delivery. */
 const ORDER_MARGIN = 2;

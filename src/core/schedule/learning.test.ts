@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { toCivilDate, toDay, civil } from '../calendar/civilDate.ts';
-import type { Rule } from './rule.ts';
+import type { Rule } from '../practice/rule.ts';
 import {
   done,
   on,

@@ -3,7 +3,7 @@ import { roundHalfUp } from '../calendar/rounding.ts';
 import { nominalDays } from '../calendar/span.ts';
 import type { DutyHistory } from './history.ts';
 import { scaleInterval } from './interval.ts';
-import { actingFactors } from './terms.ts';
+import { actingFactors } from '../practice/terms.ts';
 
 /** A look that graded wear: 0 as new … 1 must change, so many days after it was new. */
 export interface GradedLook {

@@ -1,9 +1,9 @@
-import { assertNever } from '../result.ts';
+import { assertNever } from '../basics/result.ts';
 import { civilFromDays, isWritable, toCivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { clockChangesInYear, type Hemisphere } from '../calendar/clockChange.ts';
 import { monthDayIn } from '../climate/anchor.ts';
 import type { HomeSeasons } from '../climate/homeSeasons.ts';
-import type { CalendarRule, ClockChangeRule, DatesRule, SeasonRule } from './rule.ts';
+import type { CalendarRule, ClockChangeRule, DatesRule, SeasonRule } from '../practice/rule.ts';
 import type { Reason } from './reason.ts';
 
 /** A date a calendar rule lists, with the step that says where it comes from. */

@@ -4,7 +4,7 @@ import { OUTLOOK_DAYS } from '../climate/simulatedStation.ts';
 import { lowsOf } from './pull.ts';
 import type { Weather } from '../climate/weather.ts';
 import type { Replay } from './replay.ts';
-import { countingRules } from './rule.ts';
+import { countingRules } from '../practice/rule.ts';
 
 /**
  * The day on which a pair whose state nobody knows asks to be looked at: the next listed date of either half, not moved by weather; the

@@ -1,5 +1,5 @@
-import type { Span } from '../calendar/span.ts';
 import type { CivilDate, DayNumber } from '../calendar/civilDate.ts';
+import type { UnitAge } from '../house/unitAge.ts';
 
 /** A day the duty was done, or knowingly left undone, or what it is about was looked at. */
 export interface Completion {
@@ -23,15 +23,6 @@ export interface Look {
   readonly ofDuty: boolean;
   readonly measure: string | null;
   readonly value: number;
-}
-
-/** What is known of the age of a unit: when it was made, else installed; and the life or the end printed on it. */
-export interface UnitAge {
-  readonly made: { readonly day: DayNumber; readonly from: 'made' | 'installed' } | null;
-  readonly life: Span | null;
-  readonly ends: DayNumber | null;
-  /** It senses two things: the printed end is that of one of them, the life that of the other. */
-  readonly sensesTwo: boolean;
 }
 
 /** The unit was replaced; or its age was learnt. */

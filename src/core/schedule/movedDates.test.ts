@@ -4,7 +4,7 @@ import type { Climate } from '../climate/climate.ts';
 import { NO_WEATHER, type WeatherDay } from '../climate/weather.ts';
 import { foretell } from './foretell.ts';
 import { recompute } from './recompute.ts';
-import type { Rule } from './rule.ts';
+import type { Rule } from '../practice/rule.ts';
 import { standingLines } from './standingLines.ts';
 import {
   done,

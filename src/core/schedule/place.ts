@@ -4,7 +4,7 @@ import type { RuleDate } from './clocks/clock.ts';
 import { openingOf, type GateFacts } from './gates.ts';
 import type { PuttingOff } from './mark.ts';
 import type { Reason } from './reason.ts';
-import type { Gate, Timing } from './timing.ts';
+import type { Gate, Timing } from '../practice/timing.ts';
 import { atMostLifeSafety, LIFE_SAFETY_GRACE_DAYS, type Margins } from './window.ts';
 
 /** A date with its window, after every step that is the duty's own. Later steps make another of it. */

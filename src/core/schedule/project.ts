@@ -1,7 +1,7 @@
 import { toCivilDate, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
-import type { Stock } from '../supplies/stock.ts';
+import type { Stock } from '../ledger/stock.ts';
 import { changeDays } from './changesOn.ts';
 import type { Group } from './group.ts';
 import { stateKey } from './history.ts';

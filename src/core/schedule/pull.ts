@@ -2,7 +2,7 @@ import { toCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
 import { OUTLOOK_DAYS } from '../climate/simulatedStation.ts';
 import type { Weather, WeatherDay } from '../climate/weather.ts';
 import type { Placed } from './place.ts';
-import type { Timing } from './timing.ts';
+import type { Timing } from '../practice/timing.ts';
 
 /** A forecast moves a date by at most this many days. */
 export const MOST_PULLED = 60;

@@ -2,9 +2,9 @@ import { z } from 'zod';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { spanSchema } from '../calendar/span.ts';
 import { anchorSchema, freezeRiskSchema } from '../climate/anchor.ts';
-import { worthUntilSchema } from './rule.ts';
-import { gateSchema } from './timing.ts';
-import { factorSchema } from './terms.ts';
+import { worthUntilSchema } from '../practice/rule.ts';
+import { gateSchema } from '../practice/timing.ts';
+import { factorSchema } from '../practice/terms.ts';
 
 const date = civilDateSchema;
 const days = z.int();

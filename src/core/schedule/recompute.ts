@@ -1,4 +1,4 @@
-import { assertNever } from '../result.ts';
+import { assertNever } from '../basics/result.ts';
 import { toCivilDate, toDay, type DayNumber } from '../calendar/civilDate.ts';
 import { addSpan, type Span } from '../calendar/span.ts';
 import type { Reason } from './reason.ts';

@@ -5,7 +5,7 @@ import type { DutyHistory, TermsSegment } from './history.ts';
 import type { ClockMark, Completion, Mark, PuttingOff } from './mark.ts';
 import { expires, place, type PausedRun, type PlaceContext, type Placed } from './place.ts';
 import type { Sleep } from './reason.ts';
-import { takesEarliest } from './rule.ts';
+import { takesEarliest } from '../practice/rule.ts';
 
 /** A listed date that was never done before the next one's window opened, or while it made sense. Counted, not stacked. */
 export interface Missed {

@@ -13,7 +13,7 @@ import { Group, type Pull } from './group.ts';
 import { stateKey, type DutyHistory, type HouseHistory } from './history.ts';
 import { lowsOf, pulled } from './pull.ts';
 import { Replay } from './replay.ts';
-import { actingFactors } from './terms.ts';
+import { actingFactors } from '../practice/terms.ts';
 
 /** What a projection takes besides the house and its ledger: the catalogue, and what the almanac tells that day. */
 export interface Surroundings {

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { civil, toCivilDate, toDay } from '../calendar/civilDate.ts';
 import { climateOfStation } from '../climate/stations.ts';
 import { runHoursOn } from '../climate/runHours.ts';
-import type { Rule } from './rule.ts';
+import type { Rule } from '../practice/rule.ts';
 import {
   done,
   due,

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
 import type { Asset } from '../house/house.ts';
 import { recompute } from './recompute.ts';
-import type { Rule } from './rule.ts';
+import type { Rule } from '../practice/rule.ts';
 import { standingLines } from './standingLines.ts';
 import {
   done,

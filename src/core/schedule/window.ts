@@ -1,8 +1,8 @@
-import { assertNever } from '../result.ts';
+import { assertNever } from '../basics/result.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
 import type { MarginSource } from './reason.ts';
-import type { Timing } from './timing.ts';
+import type { Timing } from '../practice/timing.ts';
 
 /** The span in which an occurrence may be done, all three days included. */
 export interface Window {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Rule } from './rule.ts';
+import type { Rule } from '../practice/rule.ts';
 import { standingOn } from './window.ts';
 import { civil } from '../calendar/civilDate.ts';
 import {

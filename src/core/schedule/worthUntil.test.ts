@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Rule } from './rule.ts';
+import type { Rule } from '../practice/rule.ts';
 import { recompute } from './recompute.ts';
 import { civil, toCivilDate, toDay } from '../calendar/civilDate.ts';
 import {

@@ -2,7 +2,7 @@ import { civilFromDays, type DayNumber } from '../calendar/civilDate.ts';
 import { monthDayIn } from '../climate/anchor.ts';
 import type { HomeSeasons } from '../climate/homeSeasons.ts';
 import type { Worth } from './clocks/clock.ts';
-import type { WorthUntil } from './rule.ts';
+import type { WorthUntil } from '../practice/rule.ts';
 
 /**
  * The last day on which the work of a listed date still makes sense: the first day that the rule names on or after the listed date.

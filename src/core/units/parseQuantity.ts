@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../basics/result.ts';
 import { NUMBER, plainDigits, readTypedNumber } from './typedNumber.ts';
 import { convert, dimensionOf, UNIT_CODES, UNITS, type UnitCode } from './units.ts';
 

@@ -1,4 +1,4 @@
-import type { Home } from '../house/house.ts';
+import type { UnitSystem } from '../basics/unitSystem.ts';
 import { convert, isUnit, unitIn } from './units.ts';
 
 /** A number with the unit it was entered in. */
@@ -8,14 +8,14 @@ export interface Quantity {
 }
 
 /** A quantity in a home's own system of units; one without a counterpart stays as it is. */
-export function inHomeUnits(quantity: Quantity, system: Home['units']): Quantity {
+export function inHomeUnits(quantity: Quantity, system: UnitSystem): Quantity {
   if (!isUnit(quantity.unit)) return quantity;
   const unit = unitIn(quantity.unit, system);
   return { value: convert(quantity.value, quantity.unit, unit), unit };
 }
 
 /** The unit a home's system measures lengths of parts in. */
-export const lengthUnit = (system: Home['units']): 'mm' | 'in' => (system === 'metric' ? 'mm' : 'in');
+export const lengthUnit = (system: UnitSystem): 'mm' | 'in' => (system === 'metric' ? 'mm' : 'in');
 
 /** Millimetres of a length, whatever unit it was entered in. */
 export const toMillimetres = ({ value, unit }: Quantity): number =>

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '../result.ts';
+import { fail, ok, type Result } from '../basics/result.ts';
 
 /** Why a text is no number. `ambiguous-comma`: 1,200 is a thousand and more to some and little more than one to others. */
 export type TypedProblem =

@@ -3,8 +3,8 @@ import type { House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import { standingAsOf } from '../ledger/asOf.ts';
 import type { Entry } from '../ledger/entry.ts';
-import type { Rule } from '../schedule/rule.ts';
-import type { Terms } from '../schedule/terms.ts';
+import type { Rule } from '../practice/rule.ts';
+import type { Terms } from '../practice/terms.ts';
 import { termsOfSchool } from './schoolTerms.ts';
 
 /** Terms a duty could have: what its school says now. */

@@ -6,7 +6,7 @@ import { foretellFrom } from '../schedule/foretell.ts';
 import { proposalOf, type Proposal } from '../schedule/learning.ts';
 import type { Occurrence } from '../schedule/occurrence.ts';
 import { replayHouse, type Surroundings } from '../schedule/replayHouse.ts';
-import type { Terms } from '../schedule/terms.ts';
+import type { Terms } from '../practice/terms.ts';
 
 /** How one duty is kept on a day: its terms and since when, and what comes of them. */
 export interface Kept {

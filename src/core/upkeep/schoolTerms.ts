@@ -1,6 +1,6 @@
-import type { School } from '../catalogue/practice.ts';
-import { takesFactors } from '../schedule/rule.ts';
-import type { Terms } from '../schedule/terms.ts';
+import type { School } from '../practice/practice.ts';
+import { takesFactors } from '../practice/rule.ts';
+import type { Terms } from '../practice/terms.ts';
 
 /** Terms by a school: a copy of what it says today, with the factors and the doer given. */
 export function termsOfSchool(

@@ -1,14 +1,14 @@
 import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import { addSpan } from '../calendar/span.ts';
-import type { DutyPracticeRecord } from '../catalogue/practice.ts';
+import type { DutyPracticeRecord } from '../practice/practice.ts';
 import { relatedDuties } from '../house/companions.ts';
 import type { House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
 import { foretell } from '../schedule/foretell.ts';
 import type { Reason } from '../schedule/reason.ts';
 import type { Surroundings } from '../schedule/replayHouse.ts';
-import { countingRules } from '../schedule/rule.ts';
-import type { Terms } from '../schedule/terms.ts';
+import { countingRules } from '../practice/rule.ts';
+import type { Terms } from '../practice/terms.ts';
 import { termsOfSchool } from './schoolTerms.ts';
 import { asTrial } from './trial.ts';
 

@@ -1,9 +1,9 @@
-import type { FactValue } from '../house/factValue.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import type { EntryBody } from '../ledger/entry.ts';
-import { takesFactors } from '../schedule/rule.ts';
-import type { Factor } from '../schedule/terms.ts';
+import { takesFactors } from '../practice/rule.ts';
+import type { Factor } from '../practice/terms.ts';
 import type { Kept } from './keptOn.ts';
 
 /**

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
 import { findPractice } from '../catalogue/catalogue.ts';
-import type { DutyPracticeRecord } from '../catalogue/practice.ts';
+import type { DutyPracticeRecord } from '../practice/practice.ts';
 import { NO_WEATHER } from '../climate/weather.ts';
 import type { House } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';

@@ -2,7 +2,7 @@ import type { CivilDate } from '../calendar/civilDate.ts';
 import type { Plan, PlannedDuty } from '../catalogue/planFor.ts';
 import type { Asset, Duty, Home, House, Space } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';
-import type { Terms } from '../schedule/terms.ts';
+import type { Terms } from '../practice/terms.ts';
 import { termsOfSchool } from '../upkeep/schoolTerms.ts';
 import { factorsOfTraits } from '../upkeep/traitEntries.ts';
 import type { WalkedHouse } from './walkedHouse.ts';

@@ -1,6 +1,6 @@
 import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import type { Occurrence } from '../schedule/occurrence.ts';
-import type { PracticeSystem } from '../catalogue/lists.ts';
+import type { PracticeSystem } from '../practice/lists.ts';
 
 /** Weeks that what was never done is spread over. */
 export const BASELINE_WEEKS = 6;

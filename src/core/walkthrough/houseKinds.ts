@@ -1,4 +1,4 @@
-import type { ClimateTrait } from '../catalogue/condition.ts';
+import type { ClimateTrait } from '../practice/condition.ts';
 import { Given } from './given.ts';
 import type { Answers } from './question.ts';
 

@@ -1,6 +1,6 @@
 import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { addSpan } from '../calendar/span.ts';
-import type { PracticeSystem } from '../catalogue/lists.ts';
+import type { PracticeSystem } from '../practice/lists.ts';
 import type { Home } from '../house/house.ts';
 import type { EntryBody } from '../ledger/entry.ts';
 import { foretell } from '../schedule/foretell.ts';

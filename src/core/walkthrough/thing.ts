@@ -1,5 +1,5 @@
-import type { AssetKind } from '../house/assetKind.ts';
-import type { FactValue } from '../house/factValue.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { Given } from './given.ts';
 
 /** Something the walk finds. `room` is a room's code; `partOf` the id of another thing of the walk. */

@@ -1,4 +1,4 @@
-import type { FactValue } from '../house/factValue.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import { HOUSEHOLD_TRAITS } from '../house/traitSpec.ts';
 import type { Given } from './given.ts';
 

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { text } from '../text.ts';
+import { text } from '../basics/text.ts';
 import { climateTraits } from '../catalogue/planFor.ts';
 import { figuresOf, type ClimatePlace } from '../climate/climate.ts';
-import { codeSchema } from '../schedule/rule.ts';
+import { codeSchema } from '../basics/code.ts';
 import { Given } from './given.ts';
 import { HOUSE_KINDS, likelyAnswers } from './houseKinds.ts';
 import type { Answers } from './question.ts';

@@ -1,5 +1,5 @@
-import type { AssetKind } from '../house/assetKind.ts';
-import type { FactValue } from '../house/factValue.ts';
+import type { AssetKind } from '../basics/assetKind.ts';
+import type { FactValue } from '../basics/factValue.ts';
 import type { Asset, Space } from '../house/house.ts';
 import { climateThings } from './things/climateThings.ts';
 import { indoorThings } from './things/indoorThings.ts';

@@ -1,5 +1,5 @@
-import type { FactValue } from '../../core/house/factValue.ts';
-import type { AssetKind } from '../../core/house/assetKind.ts';
+import type { FactValue } from '../../core/basics/factValue.ts';
+import type { AssetKind } from '../../core/basics/assetKind.ts';
 import type { DemoAsset } from '../demoHome.ts';
 
 /** A thing in a room, with what is known of it. */

@@ -1,9 +1,10 @@
 import { roundOf } from '../../core/runs/rounds.ts';
-import { assertNever } from '../../core/result.ts';
+import { assertNever } from '../../core/basics/result.ts';
 import type { FieldProblem } from '../../core/readings/reading.ts';
 import type { QuantityProblem } from '../../core/units/parseQuantity.ts';
 import { inHomeUnits } from '../../core/units/quantity.ts';
-import type { Because, Figure, Follow, Outcome, Verdict } from '../../core/readings/verdict.ts';
+import type { Verdict } from '../../core/basics/verdict.ts';
+import type { Because, Figure, Follow, Outcome } from '../../core/readings/verdict.ts';
 import { practiceTitle } from '../practiceText.ts';
 import { capital, daysText, words, type Speech } from '../speech.ts';
 import { BECAUSE, FIGURES, MISSING, DO_NOW, TRADE_NAMES, VERDICT_WORDS } from './outcomes.ts';

@@ -1,7 +1,7 @@
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { RequestHandler } from 'express';
-import { isPlainText } from '../../core/text.ts';
+import { isPlainText } from '../../core/basics/text.ts';
 import { attemptCounter } from '../services/attempts.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';

@@ -1,6 +1,6 @@
 import { findPractice } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Practice } from '../../core/catalogue/practice.ts';
+import type { Practice } from '../../core/practice/practice.ts';
 import type { Home } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
 import { hidePractices, loadHouse, savePractices } from '../stores/houseStore.ts';

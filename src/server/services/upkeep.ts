@@ -4,7 +4,7 @@ import { PRACTICES } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { planFor } from '../../core/catalogue/planFor.ts';
 import { rootsOf, type Home, type House } from '../../core/house/house.ts';
-import { knownHouse, type KnownHouse } from '../../core/house/knownHouse.ts';
+import { knownHouse, type KnownHouse } from '../../core/ledger/knownHouse.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { referencesOf } from '../../core/ledger/references.ts';
 import { betterTerms } from '../../core/upkeep/betterTerms.ts';

@@ -11,7 +11,7 @@ import {
 } from '../../core/house/house.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Tx } from '../db/database.ts';
-import { practiceSchema, type Practice } from '../../core/catalogue/practice.ts';
+import { practiceSchema, type Practice } from '../../core/practice/practice.ts';
 import { asset, assetServes, duty, homePractice, space } from '../db/tables/index.ts';
 import { inPortions, withoutNulls } from './rows.ts';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Verdict } from '../../core/readings/verdict.ts';
+import type { Verdict } from '../../core/basics/verdict.ts';
 
 /** The signs of the book, each told apart by its shape: a window drawn as brackets, and where today stands to it. */
 export type SignName = 'late' | 'open' | 'ahead' | 'baseline' | 'lifeSafety' | 'struck' | 'shut' | Verdict;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { CONTACTS } from '../../core/house/emergencyPoints.ts';
-import type { FactValue } from '../../core/house/factValue.ts';
+import type { FactValue } from '../../core/basics/factValue.ts';
 import { factName } from '../../locales/factText.ts';
 import type { Speech } from '../../locales/speech.ts';
 

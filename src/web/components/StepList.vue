@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Step } from '../../core/catalogue/practice.ts';
+import type { Step } from '../../core/practice/practice.ts';
 import { stepsInWords } from '../../locales/stepText.ts';
 import type { Speech } from '../../locales/speech.ts';
 

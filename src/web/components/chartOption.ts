@@ -1,6 +1,6 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Verdict } from '../../core/readings/verdict.ts';
+import type { Verdict } from '../../core/basics/verdict.ts';
 
 /** What a chart of readings shows. Values are in the unit shown. */
 export interface ChartInput {

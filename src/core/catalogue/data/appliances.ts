@@ -1,4 +1,4 @@
-import type { Practice } from '../practice.ts';
+import type { Practice } from '../../practice/practice.ts';
 import { every, first, practicesOf, school, season, usage } from './build.ts';
 
 const { duty, habit } = practicesOf('appliances');

@@ -6,11 +6,11 @@ import type {
   Rule,
   SeasonRule,
   UsageRule,
-} from '../../schedule/rule.ts';
+} from '../../practice/rule.ts';
 import type { Anchor, FreezeRisk } from '../../climate/anchor.ts';
-import type { Condition } from '../condition.ts';
-import type { Hazard, PracticeSystem } from '../lists.ts';
-import type { DutyPracticeRecord, Practice, PracticeKind, School, Step } from '../practice.ts';
+import type { Condition } from '../../practice/condition.ts';
+import type { Hazard, PracticeSystem } from '../../practice/lists.ts';
+import type { DutyPracticeRecord, Practice, PracticeKind, School, Step } from '../../practice/practice.ts';
 
 type Unit = IntervalRule['every']['unit'];
 

@@ -1,4 +1,4 @@
-import type { Practice } from '../practice.ts';
+import type { Practice } from '../../practice/practice.ts';
 import { practicesOf, school, season } from './build.ts';
 
 const { duty } = practicesOf('evaporative-cooler');

@@ -1,4 +1,4 @@
-import type { Hazard } from '../lists.ts';
+import type { Hazard } from '../../practice/lists.ts';
 
 /** What can hurt someone: the caution shown at the step, when to stop and call, and the work at which it must stand. */
 export interface HazardNote {

@@ -1,4 +1,4 @@
-import type { Practice } from '../practice.ts';
+import type { Practice } from '../../practice/practice.ts';
 import { air } from './air.ts';
 import { alarms } from './alarms.ts';
 import { appliances } from './appliances.ts';

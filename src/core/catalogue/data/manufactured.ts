@@ -1,4 +1,4 @@
-import type { Practice } from '../practice.ts';
+import type { Practice } from '../../practice/practice.ts';
 import { after, first, practicesOf, school, season, every } from './build.ts';
 
 const { duty } = practicesOf('manufactured');

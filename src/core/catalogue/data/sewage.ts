@@ -1,4 +1,4 @@
-import type { Practice } from '../practice.ts';
+import type { Practice } from '../../practice/practice.ts';
 import { every, first, lookThen, practicesOf, school } from './build.ts';
 
 const { duty, habit, response } = practicesOf('sewage');

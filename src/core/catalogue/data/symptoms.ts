@@ -1,4 +1,4 @@
-import type { RoundCode } from '../../runs/round.ts';
+import type { RoundCode } from '../../basics/roundCode.ts';
 
 /** Something wrong that cannot wait for a plan: how it shows, the response that takes it up, and the reading that judges it. */
 export interface Symptom {

@@ -1,6 +1,6 @@
 import type { Anchor } from '../../climate/anchor.ts';
-import type { Rule, WorthUntil } from '../../schedule/rule.ts';
-import type { Practice } from '../practice.ts';
+import type { Rule, WorthUntil } from '../../practice/rule.ts';
+import type { Practice } from '../../practice/practice.ts';
 
 const until = (season: Anchor, days = 0): WorthUntil => ({ season, days });
 const within = (afterDays: number): WorthUntil => ({ afterDays });

@@ -1,4 +1,4 @@
-import type { AssetKind } from '../assetKind.ts';
+import type { AssetKind } from '../../basics/assetKind.ts';
 import type { FactSpec } from '../factSpec.ts';
 
 const choice = (code: string, ...options: (string | number)[]): FactSpec => ({

@@ -1,8 +1,9 @@
 import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import { addSpan, nominalDays, type Span } from '../../calendar/span.ts';
-import type { ClockMark, UnitAge } from '../mark.ts';
+import type { UnitAge } from '../../house/unitAge.ts';
+import type { ClockMark } from '../mark.ts';
 import type { Reason } from '../reason.ts';
-import type { AgeRule } from '../rule.ts';
+import type { AgeRule } from '../../practice/rule.ts';
 import { marginsOf } from '../window.ts';
 import { NOT_LISTED, type ClockContext, type Opens, type RuleDate, type Taken } from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';

@@ -4,11 +4,12 @@ import type { StationClimate } from '../../climate/stationClimate.ts';
 import type { Trigger } from '../../climate/weather.ts';
 import type { CalendarPlace } from '../listing.ts';
 import type { FreezeRisk } from '../../climate/anchor.ts';
-import type { ClockMark, UnitAge } from '../mark.ts';
+import type { UnitAge } from '../../house/unitAge.ts';
+import type { ClockMark } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
-import type { WorthUntil } from '../rule.ts';
-import type { Factor } from '../terms.ts';
-import type { Timing } from '../timing.ts';
+import type { WorthUntil } from '../../practice/rule.ts';
+import type { Factor } from '../../practice/terms.ts';
+import type { Timing } from '../../practice/timing.ts';
 import type { Margins } from '../window.ts';
 
 /** The date a rule gives, before anything moves it. */

@@ -1,5 +1,5 @@
-import { assertNever } from '../../result.ts';
-import type { Rule } from '../rule.ts';
+import { assertNever } from '../../basics/result.ts';
+import type { Rule } from '../../practice/rule.ts';
 import { AgeClock } from './ageClock.ts';
 import type { Clock, ClockContext } from './clock.ts';
 import { ConditionClock } from './conditionClock.ts';

@@ -1,7 +1,7 @@
 import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import type { ClockMark, Completion, Look } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
-import type { ConditionRule } from '../rule.ts';
+import type { ConditionRule } from '../../practice/rule.ts';
 import { responseMargins } from '../window.ts';
 import {
   NOT_LISTED,

@@ -2,7 +2,7 @@ import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import type { Trigger } from '../../climate/weather.ts';
 import type { ClockMark } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
-import type { EventRule } from '../rule.ts';
+import type { EventRule } from '../../practice/rule.ts';
 import { responseMargins } from '../window.ts';
 import { NOT_LISTED, type ClockContext, type Opens, type RuleDate, type Taken } from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';

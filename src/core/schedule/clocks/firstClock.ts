@@ -1,7 +1,7 @@
 import { isPastLastDay, toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import type { ClockMark } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
-import type { FirstRule } from '../rule.ts';
+import type { FirstRule } from '../../practice/rule.ts';
 import type { Clock, NextDate, Opens, RuleDate, Taken } from './clock.ts';
 
 /** Whichever of its parts comes first; ties go to the first listed. The others' dates are lesser reasons. */

@@ -2,7 +2,7 @@ import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import { intervalDue, scaleInterval, type ScaledInterval } from '../interval.ts';
 import type { ClockMark, Completion } from '../mark.ts';
 import type { Reason } from '../reason.ts';
-import type { IntervalRule } from '../rule.ts';
+import type { IntervalRule } from '../../practice/rule.ts';
 import { marginsOf, type Margins } from '../window.ts';
 import { NOT_LISTED, type ClockContext, type Opens, type RuleDate, type Taken } from './clock.ts';
 import { notBeforeTerms } from './restarting.ts';

@@ -2,7 +2,7 @@ import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import { listingOf, type ListedDay, type Listing } from '../listing.ts';
 import type { ClockMark } from '../mark.ts';
 import type { Sleep } from '../reason.ts';
-import type { CalendarRule } from '../rule.ts';
+import type { CalendarRule } from '../../practice/rule.ts';
 import { marginsOf, owedMargins } from '../window.ts';
 import { worthOf } from '../worthUntil.ts';
 import type { Clock, ClockContext, NextDate, Opens, RuleDate, Taken } from './clock.ts';

@@ -2,7 +2,7 @@ import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import { daysToRun } from '../../climate/runHours.ts';
 import type { ClockMark, Renewal } from '../mark.ts';
 import type { Reason, Sleep } from '../reason.ts';
-import type { UsageRule } from '../rule.ts';
+import type { UsageRule } from '../../practice/rule.ts';
 import { marginsOf } from '../window.ts';
 import {
   NOT_LISTED,

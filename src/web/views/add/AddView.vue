@@ -21,7 +21,14 @@ import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import ThingFields from './ThingFields.vue';
 import WorkFields from './WorkFields.vue';
-import { emptyDraft, NONE, practicesFor, readAddition, readPractice, readTerms } from './draft.ts';
+import {
+  emptyDraft,
+  NONE,
+  practicesFor,
+  readAddition,
+  readPractice,
+  readTerms,
+} from '../../parts/task/draft.ts';
 
 /** Adds a thing with its units, and a duty kept on each of them. */
 const FIELDS = [

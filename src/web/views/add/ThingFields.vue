@@ -3,8 +3,8 @@ import { useI18n } from 'vue-i18n';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import TextField from '../../components/TextField.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
-import { assetKindSchema } from '../../../core/house/assetKind.ts';
-import { NONE, OWN, type Draft } from './draft.ts';
+import { assetKindSchema } from '../../../core/basics/assetKind.ts';
+import { NONE, OWN, type Draft } from '../../parts/task/draft.ts';
 
 /** The thing itself: something already in the house, or something new with its place and units. */
 defineProps<{ house: HouseBody; unit: 'mm' | 'in'; errorAt: (...names: string[]) => string }>();

@@ -2,13 +2,13 @@
 import { computed } from 'vue';
 import TextField from '../../components/TextField.vue';
 import ChoiceField from '../../components/ChoiceField.vue';
-import type { Practice } from '../../../core/catalogue/practice.ts';
-import { takesFactors } from '../../../core/schedule/rule.ts';
-import { doerSchema } from '../../../core/schedule/terms.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
+import { takesFactors } from '../../../core/practice/rule.ts';
+import { doerSchema } from '../../../core/practice/terms.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
-import RuleFields from './RuleFields.vue';
-import { NONE, OWN, schoolsOf, type Draft } from './draft.ts';
+import RuleFields from '../../parts/task/RuleFields.vue';
+import { NONE, OWN, schoolsOf, type Draft } from '../../parts/task/draft.ts';
 
 /** What is to be done to it: a task of the catalogue by one of its schools, or one's own, with what wears it here. */
 const props = defineProps<{

@@ -6,7 +6,7 @@ import { READINGS, readingOf } from '../../../core/readings/all.ts';
 import { READING_SYSTEMS, type Reading } from '../../../core/readings/reading.ts';
 import { edgesText, edgesTrait, schoolTrait, settledBy } from '../../../core/readings/settled.ts';
 import type { Typed } from '../../../core/readings/typed.ts';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import { aboutText, schoolText } from '../../../locales/readings/readingText.ts';
 import { loadCatalogue } from '../../catalogue.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';

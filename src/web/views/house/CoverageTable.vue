@@ -4,7 +4,7 @@ import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
 import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
 import { coveragePlace } from '../../../locales/coverageText.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { knownAssets } from '../knownAssets.ts';
+import { knownAssets } from '../../parts/thing/knownAssets.ts';
 
 /** Where alarms belong by the rules, which place has one and which has none: the missing first. */
 const props = defineProps<{ house: HouseBody; known: KnownBody; speech: Speech }>();

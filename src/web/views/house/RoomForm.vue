@@ -8,7 +8,7 @@ import { sideSchema, spaceUseSchema, type Space } from '../../../core/house/hous
 import type { Speech } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { useForm } from '../../composables/useForm.ts';
-import { readInteger } from '../fields.ts';
+import { readInteger } from '../../parts/typed/fields.ts';
 
 /** A room: what it is called, what it is for, on which level; new, or put right. */
 const props = defineProps<{ space: Space | null; homeId: string; speech: Speech }>();

@@ -6,7 +6,7 @@ import type { Asset, Space } from '../../../core/house/house.ts';
 import { storeyText } from '../../../locales/coverageText.ts';
 import { factText } from '../../../locales/factText.ts';
 import { capital, type Speech } from '../../../locales/speech.ts';
-import { knownAssets } from '../knownAssets.ts';
+import { knownAssets } from '../../parts/thing/knownAssets.ts';
 import RoomForm from './RoomForm.vue';
 
 /** The rooms with what stands in them; each thing leads to its own page. */

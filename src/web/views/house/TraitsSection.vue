@@ -4,11 +4,11 @@ import FormFoot from '../../components/FormFoot.vue';
 import MovesList from '../../components/MovesList.vue';
 import SpecField from '../../components/SpecField.vue';
 import type { HouseBody, UpkeepBody } from '../../../contract/schemas.ts';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 import { TRAIT_GROUPS, traitFits, type TraitGroup, type TraitSpec } from '../../../core/house/traitSpec.ts';
 import { planFor } from '../../../core/catalogue/planFor.ts';
-import { assertNever } from '../../../core/result.ts';
+import { assertNever } from '../../../core/basics/result.ts';
 import { traitEntries } from '../../../core/upkeep/traitEntries.ts';
 import { traitText } from '../../../locales/factText.ts';
 import { nameIn, words, type Speech } from '../../../locales/speech.ts';
@@ -17,8 +17,8 @@ import { useForm } from '../../composables/useForm.ts';
 import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { knownAssets } from '../knownAssets.ts';
-import { dutyName } from '../ledger/describe.ts';
+import { knownAssets } from '../../parts/thing/knownAssets.ts';
+import { dutyName } from '../../parts/entry/describe.ts';
 
 /** What the home is like, told in one place. Which dates a change moves is said before it is written, factors and all. */
 const props = defineProps<{ house: HouseBody; upkeep: UpkeepBody; speech: Speech; mayWrite: boolean }>();

@@ -15,8 +15,8 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Outcome } from '../../stores/outbox.ts';
-import { describeBody } from './describe.ts';
-import { isFault, readCost, readWhole, writeCost } from '../fields.ts';
+import { describeBody } from '../../parts/entry/describe.ts';
+import { isFault, readCost, readWhole, writeCost } from '../../parts/typed/fields.ts';
 
 /** Corrects an entry by writing another: what was stays readable beside what is. */
 const props = defineProps<{ line: LedgerLine }>();

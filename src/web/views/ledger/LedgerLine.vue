@@ -5,7 +5,7 @@ import AppSign from '../../components/AppSign.vue';
 import RuledLine from '../../components/RuledLine.vue';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
-import { describeBody, personName } from './describe.ts';
+import { describeBody, personName } from '../../parts/entry/describe.ts';
 
 /** One entry as it stands, with what it said before every correction beside it. */
 const props = defineProps<{

@@ -26,7 +26,7 @@ import {
   type FilterDraft,
   type FilterField,
 } from './ledgerFilter.ts';
-import { dutyName } from './describe.ts';
+import { dutyName } from '../../parts/entry/describe.ts';
 
 const PAGE = 50;
 const route = useRoute();

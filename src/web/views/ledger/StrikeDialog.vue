@@ -7,7 +7,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Outcome } from '../../stores/outbox.ts';
-import { describeBody } from './describe.ts';
+import { describeBody } from '../../parts/entry/describe.ts';
 
 /** Strikes an entry out by writing another; it stays readable and can be brought back. */
 const props = defineProps<{ line: LedgerLine }>();

@@ -3,7 +3,7 @@ import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { unitsOfLine } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { isFault, readCost } from '../fields.ts';
+import { isFault, readCost } from '../../parts/typed/fields.ts';
 
 /** The filters of the ledger as they stand in its form and in its address. */
 export const FILTER_FIELDS = [

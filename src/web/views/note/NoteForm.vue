@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
-import FindingFields from '../finding/FindingFields.vue';
+import FindingFields from '../../parts/finding/FindingFields.vue';
 import FormFoot from '../../components/FormFoot.vue';
 
 import TextField from '../../components/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
-import { MEASURES } from '../../../core/catalogue/lists.ts';
+import { MEASURES } from '../../../core/practice/lists.ts';
 import { entryBodySchema } from '../../../core/ledger/entry.ts';
 import { lists } from '../../../locales/lists.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
-import { GRADES } from '../today/look.ts';
+import { GRADES } from '../../parts/task/look.ts';
 import ReadingNote from './ReadingNote.vue';
 import { NOTE_KINDS, OWN_TRIGGER, readNote, type NoteDraft, type NoteKind, type Noted } from './draft.ts';
 

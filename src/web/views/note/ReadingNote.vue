@@ -5,7 +5,7 @@ import ChoiceField from '../../components/ChoiceField.vue';
 import ReadingFields from '../../components/ReadingFields.vue';
 import ReadingOutcome from '../../components/ReadingOutcome.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
-import type { AssetKind } from '../../../core/house/assetKind.ts';
+import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { readingEntries } from '../../../core/readings/entriesOf.ts';
 import { readingsOfKind } from '../../../core/readings/recorded.ts';

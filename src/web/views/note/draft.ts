@@ -1,9 +1,9 @@
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import { readFinding, type FindingDraft } from '../finding/findingDraft.ts';
-import { codeSchema } from '../../../core/schedule/rule.ts';
-import { readInteger, readNumber, type NumberFault } from '../fields.ts';
-import { gradeOf } from '../today/look.ts';
+import { readFinding, type FindingDraft } from '../../parts/finding/findingDraft.ts';
+import { codeSchema } from '../../../core/basics/code.ts';
+import { readInteger, readNumber, type NumberFault } from '../../parts/typed/fields.ts';
+import { gradeOf } from '../../parts/task/look.ts';
 
 /** What can be noted here; work done is logged on Today. */
 export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'made', 'stock', 'text'] as const;

@@ -2,12 +2,12 @@
 import { computed } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import TextField from '../../components/TextField.vue';
-import { MEASURES, setUpSchema, STATES, toolSchema, TRAITS } from '../../../core/catalogue/lists.ts';
-import type { Practice } from '../../../core/catalogue/practice.ts';
-import { SUPPLIES } from '../../../core/catalogue/supplies.ts';
+import { MEASURES, setUpSchema, STATES, toolSchema, TRAITS } from '../../../core/practice/lists.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
+import { SUPPLIES } from '../../../core/practice/supplies.ts';
 import { lists } from '../../../locales/lists.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
-import RuleFields from '../add/RuleFields.vue';
+import RuleFields from '../../parts/task/RuleFields.vue';
 import type { OwnDraft } from './ownPractice.ts';
 
 /** The parts of a practice that few need, and all may have. */

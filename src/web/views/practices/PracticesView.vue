@@ -2,8 +2,8 @@
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { Practice } from '../../../core/catalogue/practice.ts';
-import { practiceSystemSchema } from '../../../core/catalogue/lists.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
+import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { words } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { catalogue } from '../../catalogue.ts';
@@ -12,7 +12,7 @@ import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import OwnPracticeForm from './OwnPracticeForm.vue';
-import PracticeEntry from './PracticeEntry.vue';
+import PracticeEntry from '../../parts/practice/PracticeEntry.vue';
 import { ownDraftOf } from './ownDraft.ts';
 
 /** All upkeep that is known, system by system; what does not concern this home can be hidden, and one's own added. */

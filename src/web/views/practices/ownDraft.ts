@@ -1,8 +1,8 @@
 import canonicalize from 'canonicalize';
-import type { Practice } from '../../../core/catalogue/practice.ts';
-import type { Rule } from '../../../core/schedule/rule.ts';
-import { emptyDraft, type Draft } from '../add/draft.ts';
-import { ruleFields } from '../add/ruleFields.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
+import type { Rule } from '../../../core/practice/rule.ts';
+import { emptyDraft, type Draft } from '../../parts/task/draft.ts';
+import { ruleFields } from '../../parts/task/ruleFields.ts';
 import { emptyOwn, readOwn, type OwnDraft } from './ownPractice.ts';
 
 /** The form filled with a practice; null where it could not hold all of it, for then something would be lost by saving it. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { emptyDraft } from '../add/draft.ts';
+import { emptyDraft } from '../../parts/task/draft.ts';
 import { ownDraftOf } from './ownDraft.ts';
 import { emptyOwn, readOwn, type OwnDraft } from './ownPractice.ts';
 

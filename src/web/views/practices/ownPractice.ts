@@ -1,16 +1,16 @@
-import type { Hazard, PracticeSystem, SetUp, Tool } from '../../../core/catalogue/lists.ts';
+import type { Hazard, PracticeSystem, SetUp, Tool } from '../../../core/practice/lists.ts';
 import {
   practiceSchema,
   type Practice,
   type PracticeKind,
   type School,
   type Step,
-} from '../../../core/catalogue/practice.ts';
+} from '../../../core/practice/practice.ts';
 import type { Season } from '../../../core/climate/anchor.ts';
-import type { AssetKind } from '../../../core/house/assetKind.ts';
-import type { Doer } from '../../../core/schedule/terms.ts';
-import { emptyDraft, readRule, type Draft } from '../add/draft.ts';
-import { readInteger, readNumber, type NumberFault, type ReadNumber } from '../fields.ts';
+import type { AssetKind } from '../../../core/basics/assetKind.ts';
+import type { Doer } from '../../../core/practice/terms.ts';
+import { emptyDraft, readRule, type Draft } from '../../parts/task/draft.ts';
+import { readInteger, readNumber, type NumberFault, type ReadNumber } from '../../parts/typed/fields.ts';
 
 /** A practice of one's own as typed. Steps are lines; the cautions stand at the first of them. */
 export interface OwnDraft {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
-import FindingFields from '../finding/FindingFields.vue';
-import { readFinding } from '../finding/findingDraft.ts';
+import FindingFields from '../../parts/finding/FindingFields.vue';
+import { readFinding } from '../../parts/finding/findingDraft.ts';
 import FormFoot from '../../components/FormFoot.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';

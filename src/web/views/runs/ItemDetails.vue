@@ -7,9 +7,9 @@ import TextField from '../../components/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
-import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
 import { nameIn, type Speech } from '../../../locales/speech.ts';
-import { isFault, readNumber, readWhole } from '../fields.ts';
+import { isFault, readNumber, readWhole } from '../../parts/typed/fields.ts';
 import FoundForm from './FoundForm.vue';
 
 /** What else one piece of work says: its day, who, minutes, supplies, a note; what was found; or why it was not done. */

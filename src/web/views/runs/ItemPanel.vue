@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import type { Practice } from '../../../core/catalogue/practice.ts';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Given } from '../../../core/readings/reading.ts';
 import type { Measures } from '../../../core/readings/typed.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';

@@ -22,7 +22,7 @@ import { aboutText } from '../../../locales/readings/readingText.ts';
 import { words } from '../../../locales/speech.ts';
 import { stepsInWords } from '../../../locales/stepText.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
-import { isFault, readWhole } from '../fields.ts';
+import { isFault, readWhole } from '../../parts/typed/fields.ts';
 import { itemThings, itemTitle, practiceOf } from './runHouse.ts';
 import { useRunPage } from './useRunPage.ts';
 

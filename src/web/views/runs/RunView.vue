@@ -23,7 +23,7 @@ import { words } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { useSession } from '../../stores/session.ts';
-import { houseFacts } from '../knownAssets.ts';
+import { houseFacts } from '../../parts/thing/knownAssets.ts';
 import GatherPanel from './GatherPanel.vue';
 import ItemDetails from './ItemDetails.vue';
 import ItemPanel from './ItemPanel.vue';

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import ChoiceField from '../../components/ChoiceField.vue';
 import ReadingFields from '../../components/ReadingFields.vue';
 import ReadingOutcome from '../../components/ReadingOutcome.vue';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { readingsOfMeasure } from '../../../core/readings/recorded.ts';

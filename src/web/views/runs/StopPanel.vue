@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import AppSign from '../../components/AppSign.vue';
 import ContactList from '../../components/ContactList.vue';
 import TextField from '../../components/TextField.vue';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Speech } from '../../../locales/speech.ts';
 
 /** A stop: what to do now. Everything else waits until it is answered. */

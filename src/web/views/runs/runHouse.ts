@@ -1,18 +1,18 @@
 import type { HouseBody, KnownBody, ScheduleRow } from '../../../contract/schemas.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
 import type { RunHouse } from '../../../core/runs/planRun.ts';
-import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import type { Hazard } from '../../../core/catalogue/lists.ts';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { Hazard } from '../../../core/practice/lists.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { judge, type Settled } from '../../../core/readings/reading.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
 import { stateOf, type RunItem, type RunState } from '../../../core/runs/runState.ts';
 import { followText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { cautionText } from '../../../locales/stepText.ts';
-import { doneBody } from '../today/lines.ts';
+import { doneBody } from '../../parts/task/lines.ts';
 
 /** The house a run is built from. */
 export const runHouseOf = (

@@ -1,6 +1,6 @@
 import { ref } from 'vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import { catalogue } from '../../catalogue.ts';
 import { otherWays } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';

@@ -13,7 +13,7 @@ import { keptSheets } from '../../api/keptSheets.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useSession } from '../../stores/session.ts';
-import { knownAssets } from '../knownAssets.ts';
+import { knownAssets } from '../../parts/thing/knownAssets.ts';
 
 /** What to shut, where and how, and whom to call: one page to print, and to open without a signal. */
 const route = useRoute();

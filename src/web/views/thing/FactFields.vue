@@ -10,7 +10,7 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import type { FactSpec } from '../../../core/house/factSpec.ts';
 import { factsOfKind } from '../../../core/house/factsOfKind.ts';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { factName, factText } from '../../../locales/factText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
@@ -19,7 +19,7 @@ import { useForm } from '../../composables/useForm.ts';
 import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { dutyName } from '../ledger/describe.ts';
+import { dutyName } from '../../parts/entry/describe.ts';
 import { changedFacts, NOT_KNOWN, toField, typedUnit, type FactDraft } from './factDraft.ts';
 
 /** What is known of a thing, to read; and to change, with what that moves said before it is written. */

@@ -14,8 +14,8 @@ import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
-import { isPrinted, readAge } from '../age.ts';
-import { dutyName } from '../ledger/describe.ts';
+import { isPrinted, readAge } from '../../parts/typed/age.ts';
+import { dutyName } from '../../parts/entry/describe.ts';
 
 /** A thing that goes: another takes its place and what is kept goes over to it, or it is simply taken out. */
 const props = defineProps<{ way: 'replace' | 'remove'; asset: Asset; house: HouseBody; speech: Speech }>();

@@ -5,7 +5,7 @@ import { unitsOfLine } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { call } from '../../api/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
-import { lineInWords } from '../ledger/describe.ts';
+import { lineInWords } from '../../parts/entry/describe.ts';
 
 /** Everything that happened to a thing and to what stood in its place before, newest first. */
 const props = defineProps<{ house: HouseBody; assetId: string; speech: Speech }>();

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { factsOfKind } from '../../../core/house/factsOfKind.ts';
-import { assetKindSchema } from '../../../core/house/assetKind.ts';
+import { assetKindSchema } from '../../../core/basics/assetKind.ts';
 import { changedFacts, fromField, toField, typedUnit } from './factDraft.ts';
 
 const FILTER = { id: 'f', kind: 'filter-position' as const };

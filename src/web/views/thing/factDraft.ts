@@ -1,7 +1,7 @@
-import type { AssetKind } from '../../../core/house/assetKind.ts';
+import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import { fitsSpec, type FactSpec } from '../../../core/house/factSpec.ts';
 import { factsOfKind } from '../../../core/house/factsOfKind.ts';
-import type { FactValue } from '../../../core/house/factValue.ts';
+import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Home } from '../../../core/house/house.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';

@@ -6,7 +6,7 @@ import { bandOf, type Reading } from '../../../core/readings/reading.ts';
 import { chartReading, RECORDED } from '../../../core/readings/recorded.ts';
 import { stretches } from '../../../core/readings/scale.ts';
 import { settledThen } from '../../../core/readings/settled.ts';
-import type { Verdict } from '../../../core/readings/verdict.ts';
+import type { Verdict } from '../../../core/basics/verdict.ts';
 import { toDigits, convert, isUnit, unitIn, type UnitCode } from '../../../core/units/units.ts';
 
 type Series = SeriesBody['series'][number];

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import TextField from '../../components/TextField.vue';
-import type { AgeDraft } from '../age.ts';
+import type { AgeDraft } from '../../parts/typed/age.ts';
 
 /** What is read on a thing whose age nobody knows: its date, and on an alarm the life or the end printed on it. */
 defineProps<{ printed: boolean; errorAt: (...names: string[]) => string }>();

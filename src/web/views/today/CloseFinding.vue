@@ -12,7 +12,7 @@ import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { isFault, readCost, readWhole } from '../fields.ts';
+import { isFault, readCost, readWhole } from '../../parts/typed/fields.ts';
 
 /** Closes a finding: on which day it was put right, how, how long it took and what it cost. */
 const props = defineProps<{ finding: OpenFindingBody }>();

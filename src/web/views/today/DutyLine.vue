@@ -7,8 +7,8 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { gistText } from '../../../locales/gistText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { asksAge } from '../age.ts';
-import { sharedWindow, type Line, type Section, type Unit } from './lines.ts';
+import { asksAge } from '../../parts/typed/age.ts';
+import { sharedWindow, type Line, type Section, type Unit } from '../../parts/task/lines.ts';
 
 /** One line of Today: the date in its margin, what is to be done where, why then, and what can be done about it. */
 const props = defineProps<{

@@ -18,11 +18,11 @@ import { useWriting, type Sent, type Wanted } from '../../composables/useWriting
 import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
-import { isFault, readCost, readWhole } from '../fields.ts';
+import { isFault, readCost, readWhole } from '../../parts/typed/fields.ts';
 import LookFields from './LookFields.vue';
-import { asksAge, isPrinted, readAge } from '../age.ts';
-import { isGraded, lookBody } from './look.ts';
-import { doneBody, type Line, type Unit } from './lines.ts';
+import { asksAge, isPrinted, readAge } from '../../parts/typed/age.ts';
+import { isGraded, lookBody } from '../../parts/task/look.ts';
+import { doneBody, type Line, type Unit } from '../../parts/task/lines.ts';
 
 /** Logs a line for another day or with details, and says beforehand what follows from it. */
 const props = defineProps<{ line: Line }>();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
-import { GRADES } from './look.ts';
+import { GRADES } from '../../parts/task/look.ts';
 
 /** What a look found: a grade where the work goes by one, else a judgement. */
 defineProps<{ graded: boolean }>();

@@ -10,7 +10,7 @@ import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import type { Line } from './lines.ts';
+import type { Line } from '../../parts/task/lines.ts';
 
 /** Puts a line off to a chosen day, with a reason; where lives depend on it, past its latest day only knowingly. */
 const props = defineProps<{ line: Line }>();

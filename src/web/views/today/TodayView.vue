@@ -17,7 +17,7 @@ import { loadLaterTexts } from '../../i18n.ts';
 import DutyLine from './DutyLine.vue';
 import LogDialog from './LogDialog.vue';
 import PutOffDialog from './PutOffDialog.vue';
-import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from './lines.ts';
+import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
 
 // What stands beside the due list is fetched after it, with its sentences.
 const TodayBesides = defineAsyncComponent(async () => {

@@ -6,7 +6,7 @@ import PageState from '../../components/PageState.vue';
 import StepList from '../../components/StepList.vue';
 import type { KnownBody } from '../../../contract/schemas.ts';
 import { SYMPTOMS, type Symptom } from '../../../core/catalogue/data/symptoms.ts';
-import type { RoundCode } from '../../../core/runs/round.ts';
+import type { RoundCode } from '../../../core/basics/roundCode.ts';
 import { roundOf } from '../../../core/runs/rounds.ts';
 import { words } from '../../../locales/speech.ts';
 import { firstSteps, symptomName } from '../../../locales/troubleText.ts';
@@ -15,7 +15,7 @@ import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
-import { houseFacts } from '../knownAssets.ts';
+import { houseFacts } from '../../parts/thing/knownAssets.ts';
 import { useHome } from '../../stores/home.ts';
 
 /** Something is wrong: by what shows, what to do first, when to stop and call, and what to look at. */

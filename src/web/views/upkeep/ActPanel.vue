@@ -8,7 +8,7 @@ import type { Speech } from '../../../locales/speech.ts';
 import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { dutyName } from '../ledger/describe.ts';
+import { dutyName } from '../../parts/entry/describe.ts';
 import type { KeptLine } from './keptLines.ts';
 
 /** Pausing, taking up again, giving up: what it moves is said before it is done. */

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import { v7 as uuid } from 'uuid';
 import type { HouseBody, KnownBody, UpkeepBody } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
-import type { Practice, PracticeKind } from '../../../core/catalogue/practice.ts';
+import type { Practice, PracticeKind } from '../../../core/practice/practice.ts';
 import { factsToEstablish } from '../../../core/house/factsToEstablish.ts';
 import { termsOfPlan } from '../../../core/walkthrough/adoption.ts';
 import { factName } from '../../../locales/factText.ts';
@@ -12,8 +12,8 @@ import { words, type Speech } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
-import { knownAssets } from '../knownAssets.ts';
-import PracticeEntry from '../practices/PracticeEntry.vue';
+import { knownAssets } from '../../parts/thing/knownAssets.ts';
+import PracticeEntry from '../../parts/practice/PracticeEntry.vue';
 import type { KeptSystem } from './keptLines.ts';
 
 /** What goes with a system beside its duties: what is not kept here, facts to find out, improvements, responses and advice. */

@@ -3,7 +3,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
 import type { UpkeepBody } from '../../../contract/schemas.ts';
-import { practiceSystemSchema } from '../../../core/catalogue/lists.ts';
+import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { call } from '../../api/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';

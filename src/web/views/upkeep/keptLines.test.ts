@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { practiceSystemSchema } from '../../../core/catalogue/lists.ts';
+import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { findPractice, PRACTICES } from '../../../core/catalogue/catalogue.ts';
 import { civil } from '../../../core/calendar/civilDate.ts';
 import { planFor } from '../../../core/catalogue/planFor.ts';
-import { knownHouse } from '../../../core/house/knownHouse.ts';
+import { knownHouse } from '../../../core/ledger/knownHouse.ts';
 import { keptOn } from '../../../core/upkeep/keptOn.ts';
 import { DEMO_HOMES } from '../../../demo/data/homes.ts';
 import { demoHouse } from '../../../demo/history.ts';

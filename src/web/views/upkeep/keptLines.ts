@@ -1,9 +1,9 @@
 import type { HouseBody, UpkeepBody } from '../../../contract/schemas.ts';
-import type { PracticeSystem } from '../../../core/catalogue/lists.ts';
-import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { PracticeSystem } from '../../../core/practice/lists.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
 import { currentUnit, type Asset, type Duty, type DutyPractice } from '../../../core/house/house.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
-import type { Terms } from '../../../core/schedule/terms.ts';
+import type { Terms } from '../../../core/practice/terms.ts';
 
 export type KeptDuty = UpkeepBody['kept'][number];
 

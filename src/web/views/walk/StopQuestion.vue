@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue';
 import type { Given } from '../../../core/walkthrough/given.ts';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';
-import { assertNever } from '../../../core/result.ts';
+import { assertNever } from '../../../core/basics/result.ts';
 import { optionsOf, type Answer, type Question } from '../../../core/walkthrough/question.ts';
 import { optionName } from '../../../locales/walkNames.ts';
 import type { Speech } from '../../../locales/speech.ts';

@@ -1,9 +1,9 @@
-import { partialDay } from '../../core/calendar/partialDate.ts';
-import { specOf } from '../../core/house/factsOfKind.ts';
-import type { Asset } from '../../core/house/house.ts';
-import type { EntryBody } from '../../core/ledger/entry.ts';
+import { partialDay } from '../../../core/calendar/partialDate.ts';
+import { specOf } from '../../../core/house/factsOfKind.ts';
+import type { Asset } from '../../../core/house/house.ts';
+import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { readInteger } from './fields.ts';
-import type { Occurrence } from '../../core/schedule/occurrence.ts';
+import type { Occurrence } from '../../../core/schedule/occurrence.ts';
 
 /** What is typed of the age of a thing. */
 export interface AgeDraft {

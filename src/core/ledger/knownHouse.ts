@@ -1,9 +1,9 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
-import { standingAsOf } from '../ledger/asOf.ts';
-import type { StandingEntry } from '../ledger/corrections.ts';
-import type { Entry } from '../ledger/entry.ts';
-import type { FactValue } from './factValue.ts';
-import type { Asset, House } from './house.ts';
+import { standingAsOf } from './asOf.ts';
+import type { StandingEntry } from './corrections.ts';
+import type { Entry } from './entry.ts';
+import type { FactValue } from '../basics/factValue.ts';
+import type { Asset, House } from '../house/house.ts';
 
 /** What is known of a house on a day: the things that stand in it, each with its facts as last told, and its traits. */
 export interface KnownHouse {

@@ -1,6 +1,6 @@
-import { assertNever } from '../../../core/result.ts';
+import { assertNever } from '../../../core/basics/result.ts';
 import type { Span } from '../../../core/calendar/span.ts';
-import type { Rule } from '../../../core/schedule/rule.ts';
+import type { Rule } from '../../../core/practice/rule.ts';
 import type { Draft } from './draft.ts';
 
 /** What to type for a rule in the fields for one's own; null where they cannot hold its kind. */

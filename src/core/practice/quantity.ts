@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { FactValue } from '../house/factValue.ts';
-import { codeSchema } from '../schedule/rule.ts';
+import type { FactValue } from '../basics/factValue.ts';
+import { codeSchema } from '../basics/code.ts';
 
 /**
  * How much one time takes: a number, or so many for each unit of a fact of the asset (`tons`, `positions`, `cells`), with another number

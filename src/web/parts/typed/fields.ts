@@ -1,4 +1,4 @@
-import { readTypedNumber, type TypedProblem } from '../../core/units/typedNumber.ts';
+import { readTypedNumber, type TypedProblem } from '../../../core/units/typedNumber.ts';
 
 /** What is wrong with a number in a field: the name of the sentence under `problem`, and what stands in it. */
 export interface NumberFault {

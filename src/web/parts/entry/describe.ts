@@ -1,9 +1,9 @@
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import type { Terms } from '../../../core/schedule/terms.ts';
+import type { Terms } from '../../../core/practice/terms.ts';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import type { Verdict } from '../../../core/readings/verdict.ts';
-import { assertNever } from '../../../core/result.ts';
+import type { Verdict } from '../../../core/basics/verdict.ts';
+import { assertNever } from '../../../core/basics/result.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { factorName } from '../../../locales/reasonText.ts';

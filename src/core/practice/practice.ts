@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { text } from '../text.ts';
-import { ruleSchema, codeSchema } from '../schedule/rule.ts';
-import { allowsForSchema, doerSchema } from '../schedule/terms.ts';
-import { timingShape } from '../schedule/timing.ts';
-import { assetKindSchema } from '../house/assetKind.ts';
+import { text } from '../basics/text.ts';
+import { codeSchema } from '../basics/code.ts';
+import { ruleSchema } from './rule.ts';
+import { allowsForSchema, doerSchema } from './terms.ts';
+import { timingShape } from './timing.ts';
+import { assetKindSchema } from '../basics/assetKind.ts';
 import { conditionSchema } from './condition.ts';
 import { quantitySchema } from './quantity.ts';
 import { hazardSchema, practiceSystemSchema, setUpSchema, toolSchema } from './lists.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import StepList from '../../components/StepList.vue';
-import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { capital, nameIn, words, type Speech } from '../../../locales/speech.ts';
 

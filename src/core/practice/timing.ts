@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { text } from '../text.ts';
+import { text } from '../basics/text.ts';
 import { anchorSchema, monthDaySchema, seasonSchema } from '../climate/anchor.ts';
-import { codeSchema } from './rule.ts';
+import { codeSchema } from '../basics/code.ts';
 
 /** When a duty may fall due at all. State and trait gates hold while the thing does; an unknown state counts as holding. */
 export const gateSchema = z

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { text } from '../text.ts';
+import { text } from '../basics/text.ts';
 import { ruleSchema } from './rule.ts';
 
 const factorCode = text().trim().min(1).max(60);

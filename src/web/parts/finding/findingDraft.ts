@@ -1,4 +1,4 @@
-import { readInteger, type NumberFault } from '../fields.ts';
+import { readInteger, type NumberFault } from '../typed/fields.ts';
 
 /** What stands in the fields of a finding, as typed. */
 export interface FindingDraft {

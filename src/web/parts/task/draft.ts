@@ -3,14 +3,15 @@ import type { Addition } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { Span } from '../../../core/calendar/span.ts';
 import type { Anchor } from '../../../core/climate/anchor.ts';
-import type { DutyPracticeRecord, Practice, School } from '../../../core/catalogue/practice.ts';
-import type { AssetKind } from '../../../core/house/assetKind.ts';
+import type { DutyPracticeRecord, Practice, School } from '../../../core/practice/practice.ts';
+import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import type { Asset, DutyPractice } from '../../../core/house/house.ts';
-import { codeSchema, takesFactors, type Rule } from '../../../core/schedule/rule.ts';
-import type { Doer, Factor, Terms } from '../../../core/schedule/terms.ts';
+import { codeSchema } from '../../../core/basics/code.ts';
+import { takesFactors, type Rule } from '../../../core/practice/rule.ts';
+import type { Doer, Factor, Terms } from '../../../core/practice/terms.ts';
 import { termsOfSchool } from '../../../core/upkeep/schoolTerms.ts';
 import { toMillimetres } from '../../../core/units/quantity.ts';
-import { readInteger, readNumber, type NumberFault, type ReadNumber } from '../fields.ts';
+import { readInteger, readNumber, type NumberFault, type ReadNumber } from '../typed/fields.ts';
 
 /** The choice, in several lists, that is none of those listed. */
 export const OWN = 'own';

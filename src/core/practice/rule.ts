@@ -1,12 +1,7 @@
 import { z } from 'zod';
+import { codeSchema } from '../basics/code.ts';
 import { spanSchema } from '../calendar/span.ts';
 import { anchorSchema, freezeRiskSchema, monthDaySchema } from '../climate/anchor.ts';
-
-/** A code of the catalogue's lists, or the household's own: lower-case words joined by `-`. */
-export const codeSchema = z
-  .string()
-  .max(60)
-  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'must be lower-case words joined by -');
 
 /** Every N days, weeks, months or years after it was last done. `floorDays`: factors never shorten it below this. */
 export const intervalRuleSchema = z.strictObject({

@@ -1,6 +1,6 @@
-import type { Practice } from '../../../core/catalogue/practice.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import type { Rule } from '../../../core/schedule/rule.ts';
+import type { Rule } from '../../../core/practice/rule.ts';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 
 /** What a filter can look like, from new to worn out, and its grade as a form holds it. */

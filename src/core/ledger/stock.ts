@@ -1,5 +1,5 @@
-import type { StandingEntry } from '../ledger/corrections.ts';
-import type { Need } from '../schedule/timing.ts';
+import type { StandingEntry } from './corrections.ts';
+import type { Need } from '../practice/timing.ts';
 
 /** How much of each supply is in the house, by what the ledger tells; one never counted is not listed. */
 export type Stock = ReadonlyMap<string, number>;

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { text } from '../text.ts';
-import { assetKindSchema, type AssetKind } from '../house/assetKind.ts';
-import type { FactValue } from '../house/factValue.ts';
-import { codeSchema } from '../schedule/rule.ts';
+import { text } from '../basics/text.ts';
+import { assetKindSchema, type AssetKind } from '../basics/assetKind.ts';
+import type { FactValue } from '../basics/factValue.ts';
+import { codeSchema } from '../basics/code.ts';
 
 /** What a climate is like, as far as upkeep cares. */
 export const climateTraitSchema = z.enum([
