@@ -42,7 +42,7 @@ async function writeTold(
   today: CivilDate,
 ): Promise<void> {
   if (entries.length === 0) return;
-  const context = await loadCheckContext(tx, home, today);
+  const context = await loadCheckContext(tx, home, today, 'outdated');
   const stampedAt = new Date(writing.now).toISOString();
   const drafts = entries.map((entry, index): Draft => {
     const draft = { ...entry, by: writing.by, stampedAt };

@@ -1,4 +1,4 @@
-import type { NewEntry } from '../../contract/schemas.ts';
+import type { NewEntry, ScheduleRow } from '../../contract/schemas.ts';
 import type { ErrorCode } from '../../contract/errors.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Asset, Duty, Home, House } from '../../core/house/house.ts';
@@ -10,14 +10,13 @@ import { checkCorrection } from '../../core/ledger/corrections.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { Threads } from '../../core/ledger/threads.ts';
 import { dutyOf, referencesOf } from '../../core/ledger/references.ts';
-import type { Occurrence } from '../../core/schedule/occurrence.ts';
-import { project } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
 import { listPeople } from '../stores/homeStore.ts';
 import { loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
+import { loadWindows } from '../stores/windowStore.ts';
 import { Failure } from './failure.ts';
-import { surroundingsOf } from './schedule.ts';
+import { standingRows, surroundingsOf, type StoredRows } from './schedule.ts';
 
 /** What must be known to judge new entries: the house, and the part of the ledger they speak of. */
 export interface CheckContext {
@@ -30,17 +29,30 @@ export interface CheckContext {
   /** The whole ledger in sequence, growing as entries of the same request are accepted; the same by id and thread. */
   readonly ledger: Entry[];
   readonly threads: Threads;
-  readonly outstanding: ReadonlyMap<string, Occurrence>;
+  readonly outstanding: ReadonlyMap<string, Outstanding>;
+  /** The rows as they were written before this request. */
+  readonly stored: StoredRows;
   /** The duty an entry concerns, a correction by its target. */
   dutyOfEntry(entry: Entry): string | null;
 }
 
-/** Loads what judging some entries needs. */
-export async function loadCheckContext(tx: Tx, home: Home, today: CivilDate): Promise<CheckContext> {
+type Outstanding = NonNullable<ScheduleRow['occurrence']>;
+
+/**
+ * Loads what judging some entries needs, and what projecting from them afterwards needs: each once. `rows`: whether the rows stand for the
+ * ledger as it is, or something of this request has been written since.
+ */
+export async function loadCheckContext(
+  tx: Tx,
+  home: Home,
+  today: CivilDate,
+  rows: 'stand' | 'outdated' = 'stand',
+): Promise<CheckContext> {
   const house = await loadHouse(tx, home);
   const ledger = (await loadLedger(tx, home.id)).map(({ seq: _seq, ...entry }): Entry => entry);
   const around = surroundingsOf(house, today);
-  const projected = project(house, ledger, today, around).duties;
+  const stored = await loadWindows(tx, home.id);
+  const standing = standingRows(rows === 'stand' ? stored : null, house, ledger, today);
   const threads = new Threads(ledger);
   return {
     house,
@@ -52,8 +64,9 @@ export async function loadCheckContext(tx: Tx, home: Home, today: CivilDate): Pr
     ledger,
     threads,
     outstanding: new Map(
-      projected.flatMap(({ dutyId, occurrence }) => (occurrence ? [[dutyId, occurrence]] : [])),
+      standing.flatMap(({ dutyId, occurrence }) => (occurrence ? [[dutyId, occurrence]] : [])),
     ),
+    stored,
     // A correction concerns the duty of what it goes back to, which may be of the same request.
     dutyOfEntry: (entry) => dutyOf(threads.rootOf(entry).body),
   };

@@ -57,7 +57,7 @@ export async function appendEntries(
     ...written.map(context.dutyOfEntry),
     ...[...known.values()].map(({ dutyId }) => dutyId),
   ]);
-  const refreshed = await refreshHouse(tx, context.house, context.ledger, today);
+  const refreshed = await refreshHouse(tx, context.house, context.ledger, today, context.stored);
   const changed = new Set(refreshed.changed);
   const rows = refreshed.rows.filter((row) => changed.has(row) || touched.has(row.dutyId));
   const all = new Map(written.map((item) => [item.id, item]));

@@ -25,8 +25,28 @@ export const surroundingsOf = (house: House, on: CivilDate): Surroundings => ({
   weather: stationWeather(house.home, on),
 });
 
+/** The rows of a home as they were written; null where one cannot be used. */
+export type StoredRows = Awaited<ReturnType<typeof loadWindows>>;
+
+const projectedRows = (house: House, entries: readonly Entry[], today: CivilDate): ScheduleRow[] =>
+  project(house, entries, today, surroundingsOf(house, today)).duties.map(toScheduleRow);
+
+/** The rows that stand on a day: those that were written where all of them are still right, else null. */
+function stillRight(stored: StoredRows, today: CivilDate): ScheduleRow[] | null {
+  const right = stored.flatMap((one) => (one && !isStale(one, today) ? [one.row] : []));
+  return right.length === stored.length ? right : null;
+}
+
+/** What stands of a house before something is written: the rows where they are still right (null: they are not), else projected. */
+export const standingRows = (
+  stored: StoredRows | null,
+  house: House,
+  entries: readonly Entry[],
+  today: CivilDate,
+): ScheduleRow[] => (stored && stillRight(stored, today)) ?? projectedRows(house, entries, today);
+
 /**
- * Projects a house from its ledger and writes the rows that differ from those that stand; answers with every row. Duties move one another (they
+ * Projects a house from its ledger and writes the rows that differ from those stored; answers with every row. Duties move one another (they
  * share dates, trips, states and stock), so a house is always projected as a whole. The ledger must be locked.
  */
 export async function refreshHouse(
@@ -34,13 +54,12 @@ export async function refreshHouse(
   house: House,
   entries: readonly Entry[],
   today: CivilDate,
+  stored: StoredRows,
 ): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[] }> {
-  const rows = project(house, entries, today, surroundingsOf(house, today)).duties.map(toScheduleRow);
-  const stored = new Map(
-    (await loadWindows(tx, house.home.id)).flatMap((one) => (one ? [[one.row.dutyId, one]] : [])),
-  );
+  const rows = projectedRows(house, entries, today);
+  const byDuty = new Map(stored.flatMap((one) => (one ? [[one.row.dutyId, one]] : [])));
   const changed = rows.filter((row) => {
-    const known = stored.get(row.dutyId);
+    const known = byDuty.get(row.dutyId);
     return !known || known.projectedOn > today || canonicalHash(known.row) !== canonicalHash(row);
   });
   await saveWindows(tx, house.home.id, today, changed);
@@ -50,7 +69,12 @@ export async function refreshHouse(
 /** Projects a whole home anew from its ledger; returns its rows. */
 export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
   await lockLedger(tx, home.id);
-  const { rows } = await refreshHouse(tx, await loadHouse(tx, home), await loadLedger(tx, home.id), today);
+  const [house, ledger, stored] = [
+    await loadHouse(tx, home),
+    await loadLedger(tx, home.id),
+    await loadWindows(tx, home.id),
+  ];
+  const { rows } = await refreshHouse(tx, house, ledger, today, stored);
   return rows;
 }
 
@@ -59,9 +83,8 @@ export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise
  * written for a later day, by a clock since set back) the house is projected again first.
  */
 export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<TodayBody> {
-  const stored = await loadWindows(tx, home.id);
-  const standing = stored.flatMap((one) => (one && !isStale(one, today) ? [one.row] : []));
-  if (standing.length === stored.length) return { on: today, rows: standing };
+  const standing = stillRight(await loadWindows(tx, home.id), today);
+  if (standing) return { on: today, rows: standing };
   // The ledger is locked and read only then: whoever was writing an entry just now has finished.
   const rows = await rebuildHome(tx, home, today);
   return { on: today, rows: [...rows].sort((a, b) => (a.dutyId < b.dutyId ? -1 : 1)) };
