@@ -8,6 +8,7 @@ import * as p from './photos.ts';
 import * as record from './record.ts';
 import * as r from './runs.ts';
 import * as s from './schemas.ts';
+import { writtenSchema } from './written.ts';
 
 /** Who may call a route: anyone, anyone signed in, or a member of the home in its path with a permission. */
 export type Access = 'public' | 'session' | Permission;
@@ -76,7 +77,7 @@ export const ROUTES = {
     body: nothing,
     response: s.ledgerPageSchema,
   }),
-  append: route('POST', '/api/homes/:homeId/entries', 'write', home(s.appendSchema, s.writtenSchema)),
+  append: route('POST', '/api/homes/:homeId/entries', 'write', home(s.appendSchema, writtenSchema)),
   totals: route('GET', '/api/homes/:homeId/totals', 'read', home(nothing, record.totalsSchema)),
   importEntries: route(
     'POST',
@@ -169,7 +170,7 @@ export const ROUTES = {
     'POST',
     '/api/homes/:homeId/finished-runs',
     'write',
-    home(r.finishRunSchema, s.writtenSchema),
+    home(r.finishRunSchema, writtenSchema),
   ),
   photos: route('GET', '/api/homes/:homeId/photos', 'read', home(nothing, z.array(p.photoSchema))),
   addPhoto: route('PUT', '/api/homes/:homeId/photos/:photoId', 'write', {

@@ -117,11 +117,6 @@ export const newEntrySchema = z.strictObject({
 export type NewEntry = z.infer<typeof newEntrySchema>;
 
 export const appendSchema = z.strictObject({ entries: z.array(newEntrySchema).min(1).max(200) });
-export const writtenSchema = z.strictObject({
-  entries: z.array(entrySchema.extend({ seq: z.int() })),
-  rows: z.array(scheduleRowSchema),
-});
-export type Written = z.infer<typeof writtenSchema>;
 
 const sequencedEntrySchema = entrySchema.extend({ seq: z.int() });
 const correctedSchema = z.strictObject({

@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { Client } from 'pg';
 import { v7 as uuid } from 'uuid';
-import { ledgerPageSchema, type LedgerPage, type Written } from '../../src/contract/schemas.ts';
+import { ledgerPageSchema, type LedgerPage } from '../../src/contract/schemas.ts';
+import type { Written } from '../../src/contract/written.ts';
 import { asPerson } from '../../src/server/db/database.ts';
 import { firstBreak } from '../../src/server/services/chain.ts';
 import { rebuildHome } from '../../src/server/services/schedule.ts';

@@ -1,9 +1,9 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
-import { timingOf } from '../house/timingOf.ts';
+import { timingOf, type FindPractice } from '../house/timingOf.ts';
 import type { Entry } from '../ledger/entry.ts';
 import { stateKey } from './history.ts';
-import { project } from './project.ts';
+import { project, type HouseProjection } from './project.ts';
 import type { Surroundings } from './replayHouse.ts';
 import { standingAtEnd, type Standing3 } from './standingState.ts';
 
@@ -28,13 +28,21 @@ export function standingLines(
   on: CivilDate,
   around: Surroundings,
 ): StandingLine[] {
-  const { duties, states, looks } = project(house, entries, on, around);
+  return linesOf(house, project(house, entries, on, around), around.find);
+}
+
+/** The same of a house projected already. */
+export function linesOf(
+  house: House,
+  { duties, states, looks }: HouseProjection,
+  find: FindPractice,
+): StandingLine[] {
   const roots = rootsOf(house.assets);
   const lines = new Map<string, StandingLine>();
   for (const { dutyId, occurrence, retired } of duties) {
     const duty = house.duties.find(({ id }) => id === dutyId);
     const asset = duty && house.assets.find(({ id }) => id === duty.asset);
-    const { pair } = (duty && timingOf(duty, asset, around.find)) ?? {};
+    const { pair } = (duty && timingOf(duty, asset, find)) ?? {};
     if (!duty || !pair || retired) continue;
     const root = roots.get(duty.asset) ?? duty.asset;
     const key = stateKey(root, pair.state);

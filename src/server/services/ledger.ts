@@ -1,4 +1,5 @@
-import type { LedgerLine, NewEntry, SentLedgerPage, Written } from '../../contract/schemas.ts';
+import type { LedgerLine, NewEntry, SentLedgerPage } from '../../contract/schemas.ts';
+import type { Written } from '../../contract/written.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Weather } from '../../core/climate/weather.ts';
@@ -16,7 +17,7 @@ import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { mapInPortions } from '../portions.ts';
-import { refreshHouse, surroundingsOf } from './schedule.ts';
+import { refreshHouse, standingBody, surroundingsOf } from './schedule.ts';
 
 /** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
 export interface Writing {
@@ -62,7 +63,8 @@ export async function appendEntries(
   const rows = refreshed.rows.filter((row) => changed.has(row) || touched.has(row.dutyId));
   const all = new Map(written.map((item) => [item.id, item]));
   for (const row of known.values()) all.set(row.id, entries.toEntry(row));
-  return { entries: sent.flatMap(({ id }) => all.get(id) ?? []), rows };
+  const standing = await standingBody(tx, context.house, context.ledger, refreshed.projection);
+  return { entries: sent.flatMap(({ id }) => all.get(id) ?? []), rows, standing };
 }
 
 async function knownEntries(

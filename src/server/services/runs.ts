@@ -1,5 +1,6 @@
 import type { RunBody } from '../../contract/runs.ts';
-import type { NewEntry, Written } from '../../contract/schemas.ts';
+import type { NewEntry } from '../../contract/schemas.ts';
+import type { Written } from '../../contract/written.ts';
 import type { Home } from '../../core/house/house.ts';
 import type { RunState } from '../../core/runs/runState.ts';
 import type { Tx } from '../db/database.ts';

@@ -9,9 +9,9 @@ import { coversEnding } from '../../core/ledger/covers.ts';
 import { standingMarks } from '../../core/ledger/marks.ts';
 import { seriesOf } from '../../core/readings/series.ts';
 import { settledHistory } from '../../core/readings/settled.ts';
-import { project } from '../../core/schedule/project.ts';
+import { project, type HouseProjection } from '../../core/schedule/project.ts';
 import type { Surroundings } from '../../core/schedule/replayHouse.ts';
-import { standingLines } from '../../core/schedule/standingLines.ts';
+import { linesOf } from '../../core/schedule/standingLines.ts';
 import type { Tx } from '../db/database.ts';
 import { loadLedger, lockLedger } from '../stores/entryStore.ts';
 import { listCovers } from '../stores/documentStore.ts';
@@ -28,8 +28,8 @@ export const surroundingsOf = (house: House, on: CivilDate): Surroundings => ({
 /** The rows of a home as they were written; null where one cannot be used. */
 export type StoredRows = Awaited<ReturnType<typeof loadWindows>>;
 
-const projectedRows = (house: House, entries: readonly Entry[], today: CivilDate): ScheduleRow[] =>
-  project(house, entries, today, surroundingsOf(house, today)).duties.map(toScheduleRow);
+const projected = (house: House, entries: readonly Entry[], today: CivilDate): HouseProjection =>
+  project(house, entries, today, surroundingsOf(house, today));
 
 /** The rows that stand on a day: those that were written where all of them are still right, else null. */
 function stillRight(stored: StoredRows, today: CivilDate): ScheduleRow[] | null {
@@ -43,7 +43,8 @@ export const standingRows = (
   house: House,
   entries: readonly Entry[],
   today: CivilDate,
-): ScheduleRow[] => (stored && stillRight(stored, today)) ?? projectedRows(house, entries, today);
+): ScheduleRow[] =>
+  (stored && stillRight(stored, today)) ?? projected(house, entries, today).duties.map(toScheduleRow);
 
 /**
  * Projects a house from its ledger and writes the rows that differ from those stored; answers with every row. Duties move one another (they
@@ -55,15 +56,16 @@ export async function refreshHouse(
   entries: readonly Entry[],
   today: CivilDate,
   stored: StoredRows,
-): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[] }> {
-  const rows = projectedRows(house, entries, today);
+): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[]; projection: HouseProjection }> {
+  const projection = projected(house, entries, today);
+  const rows = projection.duties.map(toScheduleRow);
   const byDuty = new Map(stored.flatMap((one) => (one ? [[one.row.dutyId, one]] : [])));
   const changed = rows.filter((row) => {
     const known = byDuty.get(row.dutyId);
     return !known || known.projectedOn > today || canonicalHash(known.row) !== canonicalHash(row);
   });
   await saveWindows(tx, house.home.id, today, changed);
-  return { rows, changed };
+  return { rows, changed, projection };
 }
 
 /** Projects a whole home anew from its ledger; returns its rows. */
@@ -97,11 +99,22 @@ const isStale = ({ row, projectedOn }: StoredWindow, today: CivilDate): boolean 
 export async function standingOn(tx: Tx, home: Home, today: CivilDate): Promise<StandingBody> {
   const house = await loadHouse(tx, home);
   const ledger = await loadLedger(tx, home.id);
+  return standingBody(tx, house, ledger, projected(house, ledger, today));
+}
+
+/** The same of a house projected already. */
+export async function standingBody(
+  tx: Tx,
+  house: House,
+  ledger: readonly Entry[],
+  projection: HouseProjection,
+): Promise<StandingBody> {
+  const today = projection.on;
   return {
     on: today,
-    lines: standingLines(house, ledger, today, surroundingsOf(house, today)),
+    lines: linesOf(house, projection, finderWith(house.practices ?? [])),
     findings: openFindings(ledger, today, house).map((one) => ({ ...one, duties: [...one.duties] })),
-    covers: coversEnding(await listCovers(tx, home.id), today),
+    covers: coversEnding(await listCovers(tx, house.home.id), today),
     marks: standingMarks(ledger, today),
   };
 }

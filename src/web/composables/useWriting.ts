@@ -36,7 +36,7 @@ export function useWriting() {
       ...(batch !== undefined && { batch }),
     }));
     const outcome = await outbox.send({ route: 'append', homeId, body: { entries }, label });
-    if (outcome.kind === 'delivered' && home.house?.home.id === homeId) home.patch(outcome.response.rows);
+    if (outcome.kind === 'delivered' && home.house?.home.id === homeId) home.patch(outcome.response);
     // A refusal often means that the page is behind; it shows what stands before the person decides anew.
     if (outcome.kind === 'refused' && outcome.error.code === 'seen-changed') await home.load(homeId);
     return { entries, outcome };

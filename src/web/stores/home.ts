@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import type { HouseBody, ScheduleRow, TodayBody } from '../../contract/schemas.ts';
+import type { HouseBody, ScheduleRow, StandingBody, TodayBody } from '../../contract/schemas.ts';
+import type { Written } from '../../contract/written.ts';
 import { allows } from '../../contract/access.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { FindPractice } from '../../core/house/timingOf.ts';
@@ -12,6 +13,8 @@ export const useHome = defineStore('home', () => {
   const house = ref<HouseBody | null>(null);
   const rows = ref<ScheduleRow[]>([]);
   const on = ref<CivilDate | null>(null);
+  /** What Today shows besides what is due; null until it is read, or where it may be another since. */
+  const standing = ref<StandingBody | null>(null);
   /** Practices by code: the catalogue's and the home's own. Until they are fetched there are none. */
   const find = computed<FindPractice>(
     () => catalogue.value?.finderWith(house.value?.practices ?? []) ?? (() => undefined),
@@ -26,6 +29,7 @@ export const useHome = defineStore('home', () => {
     const [body, today] = await read(params);
     if (wanted !== homeId) return;
     house.value = body;
+    standing.value = null;
     rows.value = today.rows;
     on.value = today.on;
   }
@@ -35,6 +39,7 @@ export const useHome = defineStore('home', () => {
     await loadCatalogue();
     wanted = kept.home.id;
     house.value = kept;
+    standing.value = null;
     rows.value = today.rows;
     on.value = today.on;
   }
@@ -54,9 +59,10 @@ export const useHome = defineStore('home', () => {
     }
   }
 
-  /** Takes over rows that a write answered with. */
-  function patch(changed: readonly ScheduleRow[]): void {
+  /** Takes over what a write answered with. */
+  function patch({ rows: changed, standing: stands }: Written): void {
     const byDuty = new Map(changed.map((row) => [row.dutyId, row]));
+    standing.value = stands;
     rows.value = rows.value.map((row) => byDuty.get(row.dutyId) ?? row);
   }
 
@@ -64,9 +70,10 @@ export const useHome = defineStore('home', () => {
     house.value = null;
     rows.value = [];
     on.value = null;
+    standing.value = null;
   }
 
-  return { house, rows, on, find, mayWrite, load, show, patch, forget };
+  return { house, rows, on, standing, find, mayWrite, load, show, patch, forget };
 });
 
 let wanted = '';

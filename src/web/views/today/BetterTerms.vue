@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import FormFoot from '../../components/FormFoot.vue';
 import MovesList from '../../components/MovesList.vue';
 import SheetDialog from '../../components/SheetDialog.vue';
@@ -37,8 +37,7 @@ async function read(): Promise<void> {
     wrong.value = tell(error).text;
   }
 }
-// Terms change by writes alone.
-watch(() => home.rows, read, { immediate: true });
+onMounted(read);
 
 const bodies = computed((): EntryBody[] =>
   offers.value.slice(0, MOST).map(({ dutyId, terms }) => ({ kind: 'terms', duty: dutyId, terms })),

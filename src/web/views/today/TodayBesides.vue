@@ -31,15 +31,22 @@ async function read(): Promise<void> {
   const homeId = home.house?.home.id;
   if (homeId === undefined) return;
   try {
-    body.value = await call('standing', { params: { homeId } });
+    home.standing = await call('standing', { params: { homeId } });
     wrong.value = '';
   } catch (error) {
     // The due list stands without it, but what is missing from the page is said.
     wrong.value = tell(error).text;
   }
 }
-// A write changes rows, and may change what stands.
-watch(() => home.rows, read, { immediate: true });
+// A write answers with it; it is read where the home was read anew. Until then what was known stays on the page.
+watch(
+  () => home.standing,
+  (now) => {
+    if (now) body.value = now;
+    else void read();
+  },
+  { immediate: true },
+);
 
 const findings = computed(() =>
   (body.value?.findings ?? []).map((finding) => ({
@@ -73,10 +80,8 @@ const covers = computed(() =>
   })),
 );
 
-/** What came of it is said once the page shows it. */
-async function written(sent: Sent, text: string): Promise<void> {
+function written(sent: Sent, text: string): void {
   closing.value = null;
-  await read();
   emit('written', sent, text);
 }
 </script>
@@ -84,7 +89,11 @@ async function written(sent: Sent, text: string): Promise<void> {
 <template>
   <div>
     <p v-if="wrong" class="notice wrong" role="alert">{{ t('findings.unread', { why: wrong }) }}</p>
-    <BetterTerms v-if="home.house && home.mayWrite" @written="(sent, text) => emit('written', sent, text)" />
+    <BetterTerms
+      v-if="home.house && home.mayWrite"
+      :key="home.house.home.id"
+      @written="(sent, text) => emit('written', sent, text)"
+    />
     <StandingStrip
       v-if="home.house && body"
       :lines="body.lines"

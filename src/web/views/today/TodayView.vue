@@ -2,7 +2,8 @@
 import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
-import type { NewEntry, Written } from '../../../contract/schemas.ts';
+import type { NewEntry } from '../../../contract/schemas.ts';
+import type { Written } from '../../../contract/written.ts';
 import { gistText } from '../../../locales/gistText.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { sleepText } from '../../../locales/sleepText.ts';
