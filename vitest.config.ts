@@ -42,7 +42,8 @@ export default defineConfig({
           globalSetup: ['test/support/cluster.ts'],
           testTimeout: 300_000,
           hookTimeout: 300_000,
-          fileParallelism: false,
+          // Each file has a server, a database and a browser of its own: two lanes fill two cores.
+          maxWorkers: 2,
         },
       },
     ],
