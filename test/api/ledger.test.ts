@@ -29,6 +29,7 @@ let agent: Agent;
 let personId: string;
 let homeId: string;
 let duty: string;
+let asset: string;
 
 beforeAll(async () => {
   api = await startApi();
@@ -39,7 +40,7 @@ beforeAll(async () => {
 beforeEach(async () => {
   api.setToday(TODAY);
   homeId = await newHome(agent);
-  ({ duty } = await newDuty(agent, homeId, every(3), '2026-08-01'));
+  ({ duty, asset } = await newDuty(agent, homeId, every(3), '2026-08-01'));
 });
 afterAll(() => api.close());
 
@@ -73,6 +74,30 @@ describe('logging', () => {
       'window',
     ]);
     expect(await due()).toBe('2026-11-30');
+  });
+
+  test('the answer carries what Today shows besides, as it would be read', async () => {
+    const found = entryOf(TODAY, {
+      kind: 'finding',
+      asset,
+      what: 'loose',
+      verdict: 'act',
+      days: 7,
+    });
+    const { standing } = (await append(agent, homeId, found).expect(200)).body as Written;
+    expect(standing.findings).toMatchObject([{ entryId: found.id, what: 'loose' }]);
+    expect((await agent.get(`/api/homes/${homeId}/standing`).expect(200)).body).toEqual(standing);
+  });
+
+  test('two entries of one request are judged by what stood before it, and each ends its own', async () => {
+    const { occurrence } = await rowOf(agent, homeId, duty);
+    const saw = occurrence?.key ?? '';
+    const [first, second] = [entryOf('2026-08-31', { kind: 'done', duty }, { saw }), done('2026-09-30')];
+    await append(agent, homeId, first, second).expect(200);
+    expect(await due()).toBe('2026-12-30');
+    expect((await append(agent, homeId, entryOf(TODAY, { kind: 'done', duty }, { saw }))).body.code).toBe(
+      'seen-changed',
+    );
   });
 
   test('the same entry sent again is the same entry, and one line', async () => {

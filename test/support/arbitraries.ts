@@ -45,8 +45,7 @@ export const intervalRule = fc
     ...(floorDays !== undefined && { floorDays }),
   }));
 
-export const someRule: fc.Arbitrary<Rule> = fc.oneof(
-  intervalRule,
+export const listedRule: fc.Arbitrary<Rule> = fc.oneof(
   perhapsWorth(
     fc.record({
       kind: fc.constant('dates' as const),
@@ -60,6 +59,8 @@ export const someRule: fc.Arbitrary<Rule> = fc.oneof(
     }),
   ),
 );
+
+export const someRule: fc.Arbitrary<Rule> = fc.oneof(intervalRule, { weight: 2, arbitrary: listedRule });
 
 export const someFactors = fc.array(fc.constantFrom(0.33, 0.5, 0.67, 0.75, 0.95, 1, 1.01, 1.2, 1.5, 3), {
   maxLength: 3,

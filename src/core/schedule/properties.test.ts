@@ -7,6 +7,7 @@ import {
   ADOPTED,
   dutyWith,
   intervalRule,
+  listedRule,
   someDay,
   someFactors,
   someHistory,
@@ -127,6 +128,44 @@ describe('properties of due dates', () => {
       expect(new Set(keys).size).toBe(keys.length);
       const completions = history.filter(([, { kind }]) => kind === 'done' || kind === 'skipped').length;
       expect(projection.satisfied.length + projection.extras.length).toBe(completions);
+    });
+  });
+
+  test('no listed date inside a pause is owed after it, nor counted as missed', () => {
+    given(
+      [listedRule, someHistory, someDay, fc.integer({ min: 1, max: 300 })],
+      (rule, history, from, length) => {
+        const to = toCivilDate(toDay(civil(from)) + length);
+        const duty = dutyWith(rule, [], history);
+        write(duty, from, { kind: 'paused', duty: 'd' });
+        write(duty, to, { kind: 'resumed', duty: 'd' });
+        const { occurrence, missed } = on(duty, END);
+        const inside = [...missed.map(({ key }) => key), occurrence?.key ?? '']
+          .map((key) => key.slice(2))
+          .filter((listed) => listed >= from && listed < to && /^\d{4}-/.test(listed));
+        expect(inside).toEqual([]);
+      },
+    );
+  });
+
+  test('in a “first” with a part that restarts no completion is an extra', () => {
+    given([listedRule, intervalRule, someHistory], (rule, interval, history) => {
+      const done = history.filter(([, { kind }]) => kind !== 'terms');
+      const duty = dutyWith({ kind: 'first', of: [rule, interval] }, [], done);
+      expect(on(duty, END).extras).toEqual([]);
+    });
+  });
+
+  test('what is allowed for acts as if it were not there', () => {
+    given([intervalRule, someFactors, someDay], (rule, factors, day) => {
+      const dueWith = (some: readonly number[], allowsFor: string[]): string => {
+        const duty = oneDuty(rule, { adopted: ADOPTED, factors: some });
+        const [adopted] = duty.entries;
+        if (adopted?.body.kind === 'adopted') adopted.body.terms.allowsFor = allowsFor;
+        done(duty, day);
+        return due(duty, END);
+      };
+      expect(dueWith(factors, ['factor-0'])).toBe(dueWith(factors.slice(1), []));
     });
   });
 
