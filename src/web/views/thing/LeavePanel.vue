@@ -15,6 +15,7 @@ import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { isPrinted, readAge } from '../../parts/typed/age.ts';
+import PrintedFields from '../../parts/typed/PrintedFields.vue';
 import { dutyName } from '../../parts/entry/describe.ts';
 
 /** A thing that goes: another takes its place and what is kept goes over to it, or it is simply taken out. */
@@ -32,11 +33,9 @@ const typed = reactive({
   id: uuid(),
   entry: uuid(),
   name: props.asset.name,
-  made: '',
-  life: '',
-  ends: '',
   on: props.speech.today as string,
 });
+const age = ref({ made: '', life: '', ends: '' });
 const removal = computed((): EntryBody[] =>
   props.way === 'remove'
     ? [{ kind: 'removed', asset: props.asset.id, ...(why.value.trim() !== '' && { why: why.value.trim() }) }]
@@ -48,7 +47,7 @@ const nameOf = (id: string): string => dutyName(props.house, id, props.speech);
 /** What the old one was is likely of the new one too, its age and its label apart. */
 const likely = (): Asset['facts'] => {
   const { made: _made, model: _model, life: _life, ends: _ends, ...rest } = props.asset.facts ?? {};
-  const read = readAge(typed);
+  const read = readAge(age.value);
   const told = read.ok ? read.bodies(typed.id).map(({ fact, value }) => [fact, value] as const) : [];
   return { ...rest, made: null, ...Object.fromEntries(told) };
 };
@@ -57,7 +56,7 @@ const replace = () =>
   submit(FIELDS, async () => {
     const { on } = typed;
     if (typed.name.trim() === '') return show(t.value('problem.missing'), 'name', FIELDS);
-    const read = readAge(typed);
+    const read = readAge(age.value);
     if (!read.ok && read.problem !== 'problem.missing')
       return show(t.value(read.problem), read.field, FIELDS);
     if (!isCivilDate(on)) return show(t.value('problem.civil-date'), 'on', FIELDS);
@@ -117,28 +116,13 @@ const remove = () =>
         maxlength="120"
       />
       <TextField
-        v-model="typed.made"
+        v-model="age.made"
         :label="t('thing.replaceMade')"
         :hint="t('walk.made')"
         :error="errorAt('made')"
         maxlength="10"
       />
-      <template v-if="isPrinted(asset)">
-        <TextField
-          v-model="typed.life"
-          :label="t('fact.life')"
-          :error="errorAt('life')"
-          inputmode="numeric"
-          maxlength="2"
-        />
-        <TextField
-          v-model="typed.ends"
-          :label="t('fact.ends')"
-          :hint="t('walk.made')"
-          :error="errorAt('ends')"
-          maxlength="10"
-        />
-      </template>
+      <PrintedFields v-if="isPrinted(asset)" v-model="age" :error-at="errorAt" />
       <TextField v-model="typed.on" :label="t('thing.replaceOn')" :error="errorAt('on')" type="date" />
     </div>
     <TextField v-else v-model="why" :label="t('upkeep.why')" maxlength="200" />

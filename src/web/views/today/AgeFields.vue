@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import TextField from '../../components/TextField.vue';
 import type { AgeDraft } from '../../parts/typed/age.ts';
+import PrintedFields from '../../parts/typed/PrintedFields.vue';
 
 /** What is read on a thing whose age nobody knows: its date, and on an alarm the life or the end printed on it. */
 defineProps<{ printed: boolean; errorAt: (...names: string[]) => string }>();
@@ -27,22 +28,7 @@ const reading = computed(() => found.value !== 'done');
         :error="errorAt('made')"
         maxlength="10"
       />
-      <template v-if="printed">
-        <TextField
-          v-model="draft.life"
-          :label="t('fact.life')"
-          :error="errorAt('life')"
-          inputmode="numeric"
-          maxlength="2"
-        />
-        <TextField
-          v-model="draft.ends"
-          :label="t('fact.ends')"
-          :hint="t('walk.made')"
-          :error="errorAt('ends')"
-          maxlength="10"
-        />
-      </template>
+      <PrintedFields v-if="printed" v-model="draft" :error-at="errorAt" />
     </div>
   </fieldset>
 </template>
