@@ -94,6 +94,7 @@ try {
   await page.go('/sign-in');
   await page.says('Look around');
   await page.signInToDemo();
+  await page.says('Found, and not yet put right');
   await take('today');
   await page.click(`${line('late smoke-alarm-test')} [data-act=why]`);
   await page.prefer('prefers-color-scheme', 'dark');

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, nextTick, onMounted, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../components/PageState.vue';
 import type { NewEntry } from '../../../contract/schemas.ts';
@@ -16,7 +16,6 @@ import { useWriting, type Sent, type Wanted } from '../../composables/useWriting
 import { useHome } from '../../stores/home.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import DutyLine from './DutyLine.vue';
-import LogDialog from './LogDialog.vue';
 import PutOffDialog from './PutOffDialog.vue';
 import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
 
@@ -25,6 +24,12 @@ const TodayBesides = defineAsyncComponent(async () => {
   await loadLaterTexts();
   return import('./TodayBesides.vue');
 });
+
+// Logging foretells dates with the whole engine: it is fetched once the due list shows, before anyone can have asked for it.
+const loadLogDialog = () => import('./LogDialog.vue');
+const LogDialog = defineAsyncComponent(loadLogDialog);
+// Without a connection it is asked for again when it is opened.
+onMounted(() => void loadLogDialog().catch(() => undefined));
 
 /** How many coming lines are shown before asking for more. */
 const COMING_SHOWN = 6;
