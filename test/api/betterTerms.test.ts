@@ -92,6 +92,13 @@ describe('better terms', () => {
     await tuneUp({ rule: yearly?.rule ?? every(12) });
     const gone = await tuneUp({});
     await append(agent, homeId, entryOf(TODAY, { kind: 'retired', duty: gone })).expect(200);
+    const [removed, thing] = [await tuneUp({}), (await offers())[0]?.dutyId];
+    expect(thing).toBe(removed);
+    const house = (await agent.get(`/api/homes/${homeId}`).expect(200)).body as {
+      duties: { id: string; asset: string }[];
+    };
+    const asset = house.duties.find(({ id }) => id === removed)?.asset ?? '';
+    await append(agent, homeId, entryOf(TODAY, { kind: 'removed', asset })).expect(200);
     expect(await offers()).toEqual([]);
   });
 });

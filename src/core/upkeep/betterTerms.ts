@@ -1,7 +1,8 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
-import type { House } from '../house/house.ts';
+import { rootsOf, type House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import { standingAsOf } from '../ledger/asOf.ts';
+import type { StandingEntry } from '../ledger/corrections.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { Rule } from '../practice/rule.ts';
 import type { Terms } from '../practice/terms.ts';
@@ -23,7 +24,7 @@ export function betterTerms(
   on: CivilDate,
   find: FindPractice,
 ): BetterTerms[] {
-  const inForce = termsInForce(entries, on);
+  const inForce = termsInForce(house, standingAsOf(entries, on));
   return house.duties.flatMap(({ id, practice }): BetterTerms[] => {
     const present = inForce.get(id);
     const known = practice.from === 'catalogue' ? find(practice.code) : undefined;
@@ -35,16 +36,23 @@ export function betterTerms(
   });
 }
 
-/** The terms each duty is kept by on a day; a duty given up has none. */
-function termsInForce(entries: readonly Entry[], on: CivilDate): ReadonlyMap<string, Terms> {
+/** The terms each duty is kept by; a duty given up, or of a thing taken out of the house, has none. */
+function termsInForce(
+  { assets, duties }: House,
+  standing: readonly StandingEntry[],
+): ReadonlyMap<string, Terms> {
+  const roots = rootsOf(assets);
+  const rootOf = (asset: string): string => roots.get(asset) ?? asset;
   const terms = new Map<string, Terms>();
-  const retired = new Set<string>();
-  for (const { body } of standingAsOf(entries, on)) {
+  const over = new Set<string>();
+  for (const { body } of standing) {
     if (body.kind === 'adopted' && !terms.has(body.duty)) terms.set(body.duty, body.terms);
     if (body.kind === 'terms') terms.set(body.duty, body.terms);
-    if (body.kind === 'retired') retired.add(body.duty);
+    if (body.kind === 'retired') over.add(body.duty);
+    if (body.kind === 'removed')
+      for (const { id, asset } of duties) if (rootOf(asset) === rootOf(body.asset)) over.add(id);
   }
-  for (const duty of retired) terms.delete(duty);
+  for (const duty of over) terms.delete(duty);
   return terms;
 }
 

@@ -60,10 +60,10 @@ export const factorsOfTraits = (usual: readonly Factor[], traits: ReadonlyMap<st
   usual.filter(({ code }) => traits.get(code) === true);
 
 /** Terms by what evidence proposes: an interval of the home's own, which the factors are already in. */
-export function proposedTerms(present: Kept['terms'], days: number): Kept['terms'] {
-  const floorDays = present.rule.kind === 'interval' ? present.rule.floorDays : undefined;
+export function proposedTerms({ rule, doer }: Kept['terms'], days: number): Kept['terms'] {
+  const floorDays = rule.kind === 'interval' ? rule.floorDays : undefined;
   return {
-    ...present,
+    doer,
     school: null,
     rule: {
       kind: 'interval',

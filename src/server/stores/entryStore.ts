@@ -239,11 +239,14 @@ export interface PageLine {
   readonly isCorrected: boolean;
 }
 
-/** What tells how duties are kept: adoptions, terms and givings up, and every correction, in sequence. */
+/** What tells how duties are kept: adoptions, terms, what was given up or taken out, and every correction, in sequence. */
 export const loadForTerms = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
   inSequence(
     tx,
-    and(eq(entry.homeId, homeId), inArray(entry.kind, ['adopted', 'terms', 'retired', 'amends', 'voids'])),
+    and(
+      eq(entry.homeId, homeId),
+      inArray(entry.kind, ['adopted', 'terms', 'retired', 'removed', 'amends', 'voids']),
+    ),
   );
 
 /** What totals are made of: work, closings and purchases, and every correction, in sequence. */
