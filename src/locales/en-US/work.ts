@@ -71,7 +71,7 @@ export const work = {
     line: '1 task has better dates. | {n} tasks have better dates.',
     see: 'See them',
     title: 'Better dates',
-    lead: 'Since these tasks were added, the program has learned until when their work still makes sense, and what some intervals allow for already. Taking this over changes how they are kept from today on. What happened before stays as it is.',
+    lead: 'Since these tasks were added, the program has learned until when their work still makes sense, and what some intervals allow for already. Taking this over changes how they are kept from today on. What is due already stays due until it is done or the next date comes.',
     which: 'Which task | Which {n} tasks',
     take: 'Take it | Take them all',
     taken: '1 task has its better dates. | {n} tasks have their better dates.',

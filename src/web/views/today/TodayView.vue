@@ -70,6 +70,8 @@ const unitNames = (units: readonly Unit[]): string =>
 
 /** What stands next for what was just written, with the reason: the earliest of its dates; and how many others moved with it. */
 function whatFollows(written: Written): string {
+  // Of terms taken for many tasks at once no single date is what follows.
+  if (written.entries.length > 1 && written.entries.every(({ body }) => body.kind === 'terms')) return '';
   const { own, others } = rowsOf(written);
   const moved = others === 0 ? '' : ` ${t.value('today.othersMoved', { n: others }, others)}`;
   const next = own
