@@ -7,7 +7,7 @@ import { specOf } from '../core/house/factsOfKind.ts';
 import { knownHouse } from '../core/ledger/knownHouse.ts';
 import { traitFits } from '../core/house/traitSpec.ts';
 import { project } from '../core/schedule/project.ts';
-import { standingLines } from '../core/schedule/standingLines.ts';
+import { standingOf } from '../../test/support/standing.ts';
 import { demoOn } from '../../test/support/demoHouses.ts';
 import { around } from '../../test/support/surroundings.ts';
 import { DEMO_HOMES } from './data/homes.ts';
@@ -107,7 +107,7 @@ describe('what the demo homes have to show', () => {
 
   test('something shut more than a year ago and never opened again', () => {
     const shut = files.flatMap((file) =>
-      standingLines(file, file.entries, DAY, around(file, DAY)).filter(
+      standingOf(file, file.entries, DAY, around(file, DAY)).filter(
         ({ standing, since }) => standing === 'closed' && since !== null && since < '2026-01-01',
       ),
     );

@@ -1,6 +1,6 @@
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import { project, type DutyProjection } from '../../src/core/schedule/project.ts';
-import { standingLines } from '../../src/core/schedule/standingLines.ts';
+import { standingOf } from '../support/standing.ts';
 import { standingOn } from '../../src/core/schedule/window.ts';
 import { NO_PRACTICES } from '../support/oneDuty.ts';
 import { ASSET, asHouse, type AsHouse } from './asHouse.ts';
@@ -56,7 +56,7 @@ function ofPair(
   { house, entries, weather }: AsHouse,
 ): Partial<Expected> {
   if (!duty.pair) return {};
-  const lines = standingLines(house, entries, civil(from.today), { find: NO_PRACTICES, weather });
+  const lines = standingOf(house, entries, civil(from.today), { find: NO_PRACTICES, weather });
   const line = lines.find(({ asset }) => asset === ASSET);
   return { state: line?.standing, lookAt: line?.nextOn ?? null };
 }

@@ -5,7 +5,7 @@ import { NO_WEATHER, type WeatherDay } from '../climate/weather.ts';
 import { foretell } from './foretell.ts';
 import { recompute } from './recompute.ts';
 import type { Rule } from '../practice/rule.ts';
-import { standingLines } from './standingLines.ts';
+import { standingOf } from '../../../test/support/standing.ts';
 import {
   done,
   due,
@@ -356,7 +356,7 @@ describe('pairs', () => {
   test('what nobody knows is looked at on the pair’s next date; where frost could burst it, the same day', () => {
     const lookBy = (adopted: string, guarded: boolean) => {
       const { house, entries } = tap({ adopted, guarded });
-      return standingLines(house, entries, civil(adopted), around).map(({ nextOn }) => nextOn);
+      return standingOf(house, entries, civil(adopted), around).map(({ nextOn }) => nextOn);
     };
     expect(lookBy('2026-11-25', true)).toEqual(['2026-11-25']);
     // It counts from the freeze, so frost can burst it without a guard too.

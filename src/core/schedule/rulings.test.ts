@@ -3,7 +3,7 @@ import { civil } from '../calendar/civilDate.ts';
 import type { Asset } from '../house/house.ts';
 import { recompute } from './recompute.ts';
 import type { Rule } from '../practice/rule.ts';
-import { standingLines } from './standingLines.ts';
+import { standingOf } from '../../../test/support/standing.ts';
 import {
   done,
   due,
@@ -80,7 +80,7 @@ describe('a pair', () => {
   };
   const lookAt = (duty: OneDuty, day: string) => {
     const around = { find: NO_PRACTICES, weather: duty.weather };
-    return standingLines(duty.house, duty.entries, civil(day), around)[0]?.nextOn;
+    return standingOf(duty.house, duty.entries, civil(day), around)[0]?.nextOn;
   };
 
   test('an opening owes dates after the last close, that day not among them', () => {

@@ -1,10 +1,8 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
 import { timingOf, type FindPractice } from '../house/timingOf.ts';
-import type { Entry } from '../ledger/entry.ts';
 import { stateKey } from './history.ts';
-import { project, type HouseProjection } from './project.ts';
-import type { Surroundings } from './replayHouse.ts';
+import type { HouseProjection } from './project.ts';
 import { standingAtEnd, type Standing3 } from './standingState.ts';
 
 /** How one thing that is shut and opened with the seasons stands. */
@@ -21,18 +19,8 @@ export interface StandingLine {
   readonly reopens: { readonly dutyId: string; readonly on: CivilDate | null } | null;
 }
 
-/** Every pair of a house with how it stands: closed ones first, then unknown, then open. */
+/** Every pair of a house with how it stands on the day it was projected for: closed ones first, then unknown, then open. */
 export function standingLines(
-  house: House,
-  entries: readonly Entry[],
-  on: CivilDate,
-  around: Surroundings,
-): StandingLine[] {
-  return linesOf(house, project(house, entries, on, around), around.find);
-}
-
-/** The same of a house projected already. */
-export function linesOf(
   house: House,
   { duties, states, looks }: HouseProjection,
   find: FindPractice,

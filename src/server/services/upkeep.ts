@@ -1,6 +1,6 @@
 import type { BetterTermsBody } from '../../contract/betterTerms.ts';
 import type { KnownBody, MovesBody, SchoolsBody, UpkeepBody } from '../../contract/schemas.ts';
-import { PRACTICES } from '../../core/catalogue/catalogue.ts';
+import { finderWith, PRACTICES } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { planFor } from '../../core/catalogue/planFor.ts';
 import { rootsOf, type Home, type House } from '../../core/house/house.ts';
@@ -77,7 +77,7 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
 export async function betterTermsOn(tx: Tx, home: Home, on: CivilDate): Promise<BetterTermsBody> {
   const house = await loadHouse(tx, home);
   const told = await loadForTerms(tx, home.id);
-  return { offers: betterTerms(house, told, on, surroundingsOf(house, on).find) };
+  return { offers: betterTerms(house, told, on, finderWith(house.practices ?? [])) };
 }
 
 /** A duty of that practice on the thing, or on one it replaced, that has not been given up. */

@@ -65,12 +65,17 @@ export class FirstClock implements Clock {
   }
 
   listedFrom(day: DayNumber): DayNumber | null {
-    return least(this.parts.map((part) => part.listedFrom(day)));
+    return bestOf(
+      Math.min,
+      this.parts.map((part) => part.listedFrom(day)),
+    );
   }
 
   listedUpTo(day: DayNumber): DayNumber | null {
-    const last = least(this.parts.map((part) => negated(part.listedUpTo(day))));
-    return negated(last);
+    return bestOf(
+      Math.max,
+      this.parts.map((part) => part.listedUpTo(day)),
+    );
   }
 
   forget(): void {
@@ -86,7 +91,11 @@ function leading(dates: readonly (RuleDate | null)[]): number {
   }, -1);
 }
 
-const negated = (day: DayNumber | null): DayNumber | null => day && -day;
-
-const least = (days: readonly (DayNumber | null)[]): DayNumber | null =>
-  days.reduce((first, day) => (day !== null && (first === null || day < first) ? day : first), null);
+/** The first or last of some days; null where there is none. */
+function bestOf(
+  pick: (...days: DayNumber[]) => DayNumber,
+  days: readonly (DayNumber | null)[],
+): DayNumber | null {
+  const known = days.filter((day) => day !== null);
+  return known.length === 0 ? null : pick(...known);
+}
