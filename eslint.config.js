@@ -5,7 +5,7 @@ import ts from 'typescript-eslint';
 import vue from 'eslint-plugin-vue';
 
 export default ts.config(
-  { ignores: ['dist/', '.data/', '.data-dev/', 'node_modules/', 'docs/'] },
+  { ignores: ['dist/', '.bench/', '.data/', '.data-dev/', 'node_modules/', 'docs/'] },
   js.configs.recommended,
   ts.configs.strict,
   ts.configs.stylistic,

@@ -15,9 +15,7 @@ export interface Server {
 }
 
 export async function startServer(kind: 'ours' | 'bare', databaseUrl: string): Promise<Server> {
-  const child = fork('bench/dueRouteServer.ts', [kind, databaseUrl, String(NOW)], {
-    execArgv: ['--import', 'tsx'],
-  });
+  const child = fork(new URL('./dueRouteServer.js', import.meta.url), [kind, databaseUrl, String(NOW)]);
   const [{ port }] = (await once(child, 'message')) as [{ port: number }];
   return { process: child, address: `http://127.0.0.1:${port}` };
 }

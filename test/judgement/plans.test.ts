@@ -6,7 +6,7 @@ import { HomeSeasons } from '../../src/core/climate/homeSeasons.ts';
 import { NO_WEATHER } from '../../src/core/climate/weather.ts';
 import type { Asset, House } from '../../src/core/house/house.ts';
 import type { Entry } from '../../src/core/ledger/entry.ts';
-import { foretell } from '../../src/core/schedule/foretell.ts';
+import { projectOccurrences } from '../../src/core/schedule/horizon/horizon.ts';
 import { JUDGED, type JudgedHouse } from './houses.ts';
 
 const assetsOf = ({ things }: JudgedHouse): Asset[] =>
@@ -85,7 +85,7 @@ describe.each(Object.entries(JUDGED))('the house %s', (_name, judged) => {
   test('dates what closes before its frost and what opens after it, in its own half of the world', () => {
     const { house, entries } = adopted(judged, plan);
     const around = { find: findPractice, weather: NO_WEATHER };
-    const coming = foretell(house, entries, civil('2026-01-02'), around, civil('2027-12-31'));
+    const coming = projectOccurrences(house, entries, civil('2026-01-02'), around, civil('2027-12-31'));
     const seasons = new HomeSeasons(judged.place);
     const closing = coming.filter(
       ({ dutyId, occurrence }) =>

@@ -6,7 +6,7 @@ import { NO_WEATHER, WEATHER_TRIGGERS } from '../../src/core/climate/weather.ts'
 import type { House } from '../../src/core/house/house.ts';
 import { isAmendable } from '../../src/core/ledger/corrections.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
-import type { Surroundings } from '../../src/core/schedule/replayHouse.ts';
+import type { ProjectionInputs } from '../../src/core/schedule/replay/replayHouse.ts';
 import type { Rule } from '../../src/core/practice/rule.ts';
 import type { Gate, Timing } from '../../src/core/practice/timing.ts';
 import { ADOPTED, dayAround, perhapsWorth, someFactors, someRule } from './arbitraries.ts';
@@ -285,7 +285,7 @@ const entry = (date: string, body: EntryBody, id: string): Entry => ({
 });
 
 /** What such a home's projection takes on a day, with its station or without. */
-export const weatherOf = ({ house }: RandomHome, on: string, station: boolean): Surroundings => ({
+export const weatherOf = ({ house }: RandomHome, on: string, station: boolean): ProjectionInputs => ({
   find: NO_PRACTICES,
   weather: station ? stationWeather(house.home, civil(on)) : NO_WEATHER,
 });

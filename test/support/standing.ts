@@ -2,7 +2,7 @@ import type { CivilDate } from '../../src/core/calendar/civilDate.ts';
 import type { House } from '../../src/core/house/house.ts';
 import type { Entry } from '../../src/core/ledger/entry.ts';
 import { project } from '../../src/core/schedule/project.ts';
-import type { Surroundings } from '../../src/core/schedule/replayHouse.ts';
+import type { ProjectionInputs } from '../../src/core/schedule/replay/replayHouse.ts';
 import { standingLines, type StandingLine } from '../../src/core/schedule/standingLines.ts';
 
 /** How every pair of a house stands on a day. */
@@ -10,5 +10,5 @@ export const standingOf = (
   house: House,
   entries: readonly Entry[],
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
 ): StandingLine[] => standingLines(house, project(house, entries, on, around), around.find);

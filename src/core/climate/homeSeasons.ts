@@ -37,6 +37,7 @@ export interface Run {
 export class HomeSeasons {
   private readonly dates: ReadonlyMap<AnchorKey, SeasonDate>;
   private readonly figures: StationClimate | null;
+  private readonly runs = new Map<Season, Map<number, Run>>();
 
   constructor(private readonly place: ClimatePlace) {
     this.figures = figuresOf(place);
@@ -81,14 +82,25 @@ export class HomeSeasons {
     const [start, end] = this.ends(season);
     if (start.on === null || end.on === null) return this.endless(season, start, end) ? always : null;
     const { year } = civilFromDays(day);
-    for (const startYear of [year - 1, year, year + 1]) {
-      let from = monthDayIn(startYear, start.on);
-      let to = monthDayIn(startYear, end.on);
-      if (to < from) to = monthDayIn(startYear + 1, end.on);
-      if (season === 'frostFree') [from, to] = [from + 1, to - 1];
-      if (from <= to && to >= day) return { from, to };
+    for (let startYear = year - 1; startYear <= year + 1; startYear += 1) {
+      const run = this.runBegunIn(season, startYear, start.on, end.on);
+      if (run.from <= run.to && run.to >= day) return run;
     }
     return null;
+  }
+
+  /** The run of a season that begins in a year, between two days of the year; its end lies before its beginning where there is none. */
+  private runBegunIn(season: Season, year: number, start: string, end: string): Run {
+    const runs = this.runs.get(season) ?? new Map<number, Run>();
+    this.runs.set(season, runs);
+    const known = runs.get(year);
+    if (known) return known;
+    const from = monthDayIn(year, start);
+    const same = monthDayIn(year, end);
+    const to = same < from ? monthDayIn(year + 1, end) : same;
+    const run = season === 'frostFree' ? { from: from + 1, to: to - 1 } : { from, to };
+    runs.set(year, run);
+    return run;
   }
 
   /** Whether anything is known of a season here: its dates, or that it never comes. */

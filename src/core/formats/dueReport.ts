@@ -4,8 +4,8 @@ import type { Entry } from '../ledger/entry.ts';
 import type { Reason, Sleep } from '../schedule/reason.ts';
 import type { Proposal } from '../schedule/learning.ts';
 import { project } from '../schedule/project.ts';
-import type { Extra, Missed } from '../schedule/replay.ts';
-import type { Surroundings } from '../schedule/replayHouse.ts';
+import type { Extra, Missed } from '../schedule/replay/dutyState.ts';
+import type { ProjectionInputs } from '../schedule/replay/replayHouse.ts';
 import { standingOn, type Standing } from '../schedule/window.ts';
 
 /** What is due of one duty on a day; the dates are null where nothing is. Documented for users in docs/house-file.md. */
@@ -40,7 +40,7 @@ export function dueReport(
   house: House,
   entries: readonly Entry[],
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
 ): DueItem[] {
   const byId = new Map(house.duties.map((duty) => [duty.id, duty]));
   return project(house, entries, on, around).duties.flatMap((projection): DueItem[] => {

@@ -132,6 +132,10 @@ export function takesEarliest(rule: Rule): boolean {
   return rule.kind === 'condition' ? takesEarliest(rule.look) : rule.kind === 'first';
 }
 
+/** Whether a rule lists dates, wherever nested: days that are owed whatever was done before. */
+export const listsDates = (rule: Rule): boolean =>
+  countingRules(rule).some(({ kind }) => kind === 'dates' || kind === 'clockChange' || kind === 'season');
+
 /** Whether factors act on a rule: on intervals alone, wherever nested. */
 export const takesFactors = (rule: Rule): boolean =>
   countingRules(rule).some(({ kind }) => kind === 'interval');

@@ -1,13 +1,13 @@
 import { toDay, type DayNumber } from '../calendar/civilDate.ts';
 import { OUTLOOK_DAYS } from '../climate/simulatedStation.ts';
 import { WEATHER_TRIGGERS, type Weather } from '../climate/weather.ts';
-import { MOST_PULLED } from './pull.ts';
-import type { Replay } from './replay.ts';
+import { MOST_PULLED } from './replay/pull.ts';
+import type { DutyReplay } from './replay/dutyReplay.ts';
 import { countingRules, type Rule } from '../practice/rule.ts';
 
 /** Duties that share their dates, with all that can make their answer change by itself. */
 export interface ChangingUnit {
-  readonly members: readonly Replay[];
+  readonly members: readonly DutyReplay[];
   readonly companions: readonly number[];
   /** When the trip it is handy to share carries it along. */
   readonly handyChange: DayNumber | null;
@@ -49,7 +49,11 @@ const suppliesOf = ({ members }: ChangingUnit): string[] =>
   members.flatMap(({ history }) => (history.timing.needs ?? []).map(({ supply }) => supply));
 
 /** A duty that waits for weather, or that a forecast within reach of its date may move, stands for the day. */
-function weatherChange({ history, placed }: Replay, weather: Weather, today: DayNumber): DayNumber | null {
+function weatherChange(
+  { history, placed }: DutyReplay,
+  weather: Weather,
+  today: DayNumber,
+): DayNumber | null {
   if (weather.outlook.length === 0 && weather.passed.length === 0) return null;
   if (history.segments.some(({ terms }) => waitsForWeather(terms.rule))) return today + 1;
   return history.timing.freezeGuard && placed ? placed.due - MOST_PULLED - OUTLOOK_DAYS : null;
@@ -60,7 +64,7 @@ function weatherChange({ history, placed }: Replay, weather: Weather, today: Day
  * days to come that outlook is forgotten, one day of it after the other.
  */
 function frostForgotten(
-  members: readonly Replay[],
+  members: readonly DutyReplay[],
   { passed }: Weather,
   today: DayNumber,
 ): readonly DayNumber[] {
@@ -68,7 +72,7 @@ function frostForgotten(
   if (!first || !members.some(({ history }) => history.timing.freezeGuard)) return [];
   const toldFor = today - toDay(first.date);
   return members.flatMap(({ history }) =>
-    history.marks.flatMap(({ mark: { day } }) => {
+    history.events.flatMap(({ event: { day } }) => {
       const begins = day + toldFor + 1;
       if (begins > today) return day <= today ? [begins] : [];
       return today < begins + OUTLOOK_DAYS ? [today + 1] : [];

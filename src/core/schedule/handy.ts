@@ -1,6 +1,6 @@
 import { toCivilDate, type DayNumber } from '../calendar/civilDate.ts';
-import { earliestDue } from './bound.ts';
-import type { Placed } from './place.ts';
+import { earliestDue } from './replay/bound.ts';
+import type { Placed } from './replay/place.ts';
 
 /** One duty, or several that share their dates, as the handy pass sees them. */
 export interface HandyUnit {
@@ -58,6 +58,6 @@ function applyMove(dates: (Placed | null)[], { due, leadDue, with: name }: Move,
       today: due === today ? toCivilDate(today) : null,
       due: toCivilDate(due),
     } as const;
-    dates[place] = { ...date, due, reasons: [...date.reasons, reason] };
+    dates[place] = { ...date, due, moved: [...date.moved, reason] };
   });
 }

@@ -1,8 +1,8 @@
 import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
 import { nominalDays } from '../calendar/span.ts';
-import type { DutyHistory } from './history.ts';
-import { scaleInterval } from './interval.ts';
+import type { DutyHistory } from './replay/history.ts';
+import { scaleInterval } from './rules/scaledInterval.ts';
 import { actingFactors } from '../practice/terms.ts';
 
 /** A look that graded wear: 0 as new … 1 must change, so many days after it was new. */
@@ -60,19 +60,20 @@ export function proposalOf(history: DutyHistory): Proposal | null {
 
 /** Each graded look with its place among all that happened. */
 function gradedLooks(
-  { marks }: DutyHistory,
+  { events }: DutyHistory,
   school: number,
 ): { readonly look: GradedLook; readonly order: number }[] {
   let newOn: DayNumber | null = null;
   const looks: { look: GradedLook; order: number }[] = [];
-  for (const { mark, order } of marks) {
-    if (mark.kind === 'completion' && mark.how === 'done') newOn = mark.day;
-    if (mark.kind === 'renewal' && mark.how === 'replaced') newOn = mark.day;
-    if (mark.kind !== 'look' || mark.measure !== WEAR_GRADE || newOn === null || mark.day <= newOn) continue;
-    const days = mark.day - newOn;
-    const grade = Math.max(0, mark.value);
+  for (const { event, order } of events) {
+    if (event.kind === 'completion' && event.how === 'done') newOn = event.day;
+    if (event.kind === 'renewal' && event.how === 'replaced') newOn = event.day;
+    if (event.kind !== 'look' || event.measure !== WEAR_GRADE || newOn === null || event.day <= newOn)
+      continue;
+    const days = event.day - newOn;
+    const grade = Math.max(0, event.value);
     const boundOnly = grade === 0 || days < school * EARLY_SHARE;
-    looks.push({ look: { on: toCivilDate(mark.day), grade, days, boundOnly }, order });
+    looks.push({ look: { on: toCivilDate(event.day), grade, days, boundOnly }, order });
   }
   return looks;
 }

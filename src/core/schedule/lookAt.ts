@@ -1,9 +1,9 @@
 import type { DayNumber } from '../calendar/civilDate.ts';
 import type { HomeSeasons } from '../climate/homeSeasons.ts';
 import { OUTLOOK_DAYS } from '../climate/simulatedStation.ts';
-import { lowsOf } from './pull.ts';
+import { lowsOf } from './replay/pull.ts';
 import type { Weather } from '../climate/weather.ts';
-import type { Replay } from './replay.ts';
+import type { DutyReplay } from './replay/dutyReplay.ts';
 import { countingRules } from '../practice/rule.ts';
 
 /**
@@ -11,7 +11,7 @@ import { countingRules } from '../practice/rule.ts';
  * same day where frost is to be expected and could do harm. `halves`: those not retired. Null where neither lists a date.
  */
 export function lookAt(
-  halves: readonly Replay[],
+  halves: readonly DutyReplay[],
   seasons: HomeSeasons,
   weather: Weather,
   today: DayNumber,
@@ -22,7 +22,7 @@ export function lookAt(
 }
 
 /** Frost can harm what is closed because of it: a closing counted from the freeze, or with a guard against it. */
-function couldHarm({ history: { timing, segments } }: Replay): boolean {
+function couldHarm({ history: { timing, segments } }: DutyReplay): boolean {
   if (timing.pair?.half !== 'closes') return false;
   if (timing.freezeGuard) return true;
   const rule = segments.at(-1)?.terms.rule;
@@ -33,7 +33,7 @@ function couldHarm({ history: { timing, segments } }: Replay): boolean {
 }
 
 /** From a closing's listed date to the last freeze, or a low at or below its threshold (0 °C unless it says another) ahead. */
-function freezesAt(half: Replay, seasons: HomeSeasons, weather: Weather, today: DayNumber): boolean {
+function freezesAt(half: DutyReplay, seasons: HomeSeasons, weather: Weather, today: DayNumber): boolean {
   const { last } = half.listedAround(today);
   const thaw = last === null ? null : seasons.lastFreezeOnOrAfter(last);
   if (thaw !== null && today <= thaw) return true;

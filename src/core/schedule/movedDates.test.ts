@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
 import type { Climate } from '../climate/climate.ts';
 import { NO_WEATHER, type WeatherDay } from '../climate/weather.ts';
-import { foretell } from './foretell.ts';
+import { projectOccurrences } from './horizon/horizon.ts';
 import { recompute } from './recompute.ts';
 import type { Rule } from '../practice/rule.ts';
 import { standingOf } from '../../../test/support/standing.ts';
@@ -341,7 +341,7 @@ describe('pairs', () => {
 
   test('foretold, it is closed and opened in turn; what is only looked at stays as it stands', () => {
     const foretold = ({ house, entries }: OneDuty) =>
-      foretell(house, entries, civil('2026-08-02'), around, civil('2028-05-01')).map(
+      projectOccurrences(house, entries, civil('2026-08-02'), around, civil('2028-05-01')).map(
         ({ dutyId, occurrence }) => `${dutyId} ${occurrence.window.due}`,
       );
     expect(foretold(tap())).toEqual(['d 2026-09-25', 'open 2027-04-20', 'd 2027-09-25', 'open 2028-04-20']);

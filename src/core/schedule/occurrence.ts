@@ -1,5 +1,5 @@
 import { toCivilDate, type CivilDate } from '../calendar/civilDate.ts';
-import type { Placed } from './place.ts';
+import { reasonsOf, type Placed } from './replay/place.ts';
 import type { Reason } from './reason.ts';
 import type { Window } from './window.ts';
 
@@ -19,9 +19,11 @@ export interface Occurrence {
 
 /** A placed date written out. */
 export function toOccurrence(
-  { date, earliest, due, latest, reasons }: Placed,
+  placed: Placed,
   by: Pick<Occurrence, 'bookBy' | 'orderBy'>,
+  reasons: readonly Reason[] = reasonsOf(placed),
 ): Occurrence {
+  const { date, earliest, due, latest } = placed;
   return {
     key: date.key,
     window: { earliest: toCivilDate(earliest), due: toCivilDate(due), latest: toCivilDate(latest) },

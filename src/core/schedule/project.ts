@@ -3,18 +3,19 @@ import { rootsOf, type House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { Stock } from '../ledger/stock.ts';
 import { changeDays } from './changesOn.ts';
-import type { Group } from './group.ts';
-import { stateKey } from './history.ts';
+import type { Group } from './replay/group.ts';
+import { stateKey } from './replay/history.ts';
 import { moveHandy } from './handy.ts';
 import { bookBy, orderDays } from './lead.ts';
 import { lookAt } from './lookAt.ts';
 import { proposalOf, type Proposal } from './learning.ts';
 import { toOccurrence, type Occurrence } from './occurrence.ts';
-import type { Placed } from './place.ts';
+import type { Placed } from './replay/place.ts';
 import type { Sleep } from './reason.ts';
-import type { Extra, Missed, Replay, Satisfied } from './replay.ts';
-import { replayHouse, type HouseReplay, type Surroundings } from './replayHouse.ts';
-import type { StateLine } from './standingState.ts';
+import type { Extra, Missed, Satisfied } from './replay/dutyState.ts';
+import type { DutyReplay } from './replay/dutyReplay.ts';
+import { replayHouse, type HouseReplay, type ProjectionInputs } from './replay/replayHouse.ts';
+import type { StateLine } from './replay/seasonState.ts';
 
 /** What stands for one duty on a day. `occurrence` is null where nothing is due; then `sleep` says why. */
 export interface DutyProjection {
@@ -52,7 +53,7 @@ export function project(
   house: House,
   entries: readonly Entry[],
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
 ): HouseProjection {
   const replayed = replayHouse(house, entries, on, around);
   const standing = datesOf(replayed, around);
@@ -84,7 +85,7 @@ interface Standing {
 
 function datesOf(
   { groups, companions, today }: HouseReplay,
-  { weather }: Surroundings,
+  { weather }: ProjectionInputs,
 ): Map<string, Standing> {
   const living = groups.map((group) => group.living(today)).filter(({ members }) => members.length > 0);
   const units = living.map((group) => ({ ...handyUnit(group, today), members: group.members }));
@@ -117,7 +118,7 @@ const handyUnit = (group: Group, today: DayNumber) => ({
 });
 
 function dutyProjection(
-  replay: Replay,
+  replay: DutyReplay,
   { seasons }: HouseReplay,
   standing: Standing | undefined,
   order: DayNumber | null,
@@ -146,9 +147,13 @@ function dutyProjection(
 }
 
 /** When the pairs of unknown state are to be looked at. */
-function looksOf(house: House, { groups, history, seasons, today }: HouseReplay, { weather }: Surroundings) {
+function looksOf(
+  house: House,
+  { groups, history, seasons, today }: HouseReplay,
+  { weather }: ProjectionInputs,
+) {
   const roots = rootsOf(house.assets);
-  const halves = new Map<string, Replay[]>();
+  const halves = new Map<string, DutyReplay[]>();
   for (const member of groups.flatMap((group) => group.living(today).members)) {
     const { duty, timing } = member.history;
     if (!timing.pair) continue;

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { civil, toCivilDate } from '../calendar/civilDate.ts';
 import { houseFileSchema } from '../formats/houseFile.ts';
 import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION } from '../formats/houseFileShape.ts';
-import { foretell } from './foretell.ts';
+import { projectOccurrences } from './horizon/horizon.ts';
 import type { Occurrence } from './occurrence.ts';
 import { project, type DutyProjection, type HouseProjection } from './project.ts';
 import type { Reason } from './reason.ts';
@@ -173,7 +173,13 @@ describe('properties of whole homes', () => {
   test('what is foretold first of a duty is what stands', () => {
     holds((home, today) => {
       const until = later(today, 400);
-      const foretold = foretell(home.house, home.entries, civil(today), weatherOf(home, today, false), until);
+      const foretold = projectOccurrences(
+        home.house,
+        home.entries,
+        civil(today),
+        weatherOf(home, today, false),
+        until,
+      );
       for (const { dutyId, occurrence } of outstanding(projected(home, today, false))) {
         if (occurrence.window.due > until || isPaired(home, dutyId) || has(occurrence, 'handy')) continue;
         expect(foretold.find((one) => one.dutyId === dutyId)?.occurrence.key).toBe(occurrence.key);
@@ -184,7 +190,13 @@ describe('properties of whole homes', () => {
   test('foretold dates come in the order of days, each named once', () => {
     holds((home, today) => {
       const until = later(today, 400);
-      const foretold = foretell(home.house, home.entries, civil(today), weatherOf(home, today, false), until);
+      const foretold = projectOccurrences(
+        home.house,
+        home.entries,
+        civil(today),
+        weatherOf(home, today, false),
+        until,
+      );
       const dates = foretold.map(({ occurrence }) => occurrence.window.due);
       expect(dates).toEqual([...dates].sort());
       expect(dates.every((date) => date <= until)).toBe(true);

@@ -1,16 +1,16 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type House } from '../house/house.ts';
 import { timingOf, type FindPractice } from '../house/timingOf.ts';
-import { stateKey } from './history.ts';
+import { stateKey } from './replay/history.ts';
 import type { HouseProjection } from './project.ts';
-import { standingAtEnd, type Standing3 } from './standingState.ts';
+import { standingAtEnd, type SeasonState } from './replay/seasonState.ts';
 
 /** How one thing that is shut and opened with the seasons stands. */
 export interface StandingLine {
   /** The first unit of its line of replacements. */
   readonly asset: string;
   readonly state: string;
-  readonly standing: Standing3;
+  readonly standing: SeasonState;
   readonly since: CivilDate | null;
   readonly entryId: string | null;
   /** When either half is next due; of an unknown one, when it is to be looked at. */
@@ -46,4 +46,4 @@ export function standingLines(
   return [...lines.values()].sort((a, b) => ORDER[a.standing] - ORDER[b.standing]);
 }
 
-const ORDER: Record<Standing3, number> = { closed: 0, unknown: 1, open: 2 };
+const ORDER: Record<SeasonState, number> = { closed: 0, unknown: 1, open: 2 };

@@ -1,7 +1,7 @@
 import { assertNever } from '../basics/result.ts';
-import type { CivilDate } from '../calendar/civilDate.ts';
+import type { CivilDate, DayNumber } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
-import type { MarginSource } from './reason.ts';
+import type { MarginSource, Reason } from './reason.ts';
 import type { Timing } from '../practice/timing.ts';
 
 /** The span in which an occurrence may be done, all three days included. */
@@ -9,6 +9,13 @@ export interface Window {
   readonly earliest: CivilDate;
   readonly due: CivilDate;
   readonly latest: CivilDate;
+}
+
+/** A window in whole days. */
+export interface Days {
+  readonly earliest: DayNumber;
+  readonly due: DayNumber;
+  readonly latest: DayNumber;
 }
 
 /** ahead: before earliest; open: to the due day; late: to the latest day; lapsed: past it. */
@@ -35,6 +42,13 @@ export interface Margins {
   readonly grace: number;
   readonly graceBy: MarginSource;
 }
+
+/** The step that gives a date its window. */
+export const windowReason = (
+  basisDays: number | null,
+  { early, earlyBy, grace, graceBy }: Margins,
+  { earliest, latest }: Pick<Window, 'earliest' | 'latest'>,
+): Reason => ({ kind: 'window', basisDays, early, earlyBy, grace, graceBy, earliest, latest });
 
 const SHARE = 0.15;
 const MOST_DAYS = 30;

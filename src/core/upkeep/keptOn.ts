@@ -2,10 +2,10 @@ import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import { addSpan } from '../calendar/span.ts';
 import type { House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
-import { foretellFrom } from '../schedule/foretell.ts';
+import { horizonFrom } from '../schedule/horizon/horizon.ts';
 import { proposalOf, type Proposal } from '../schedule/learning.ts';
 import type { Occurrence } from '../schedule/occurrence.ts';
-import { replayHouse, type Surroundings } from '../schedule/replayHouse.ts';
+import { replayHouse, type ProjectionInputs } from '../schedule/replay/replayHouse.ts';
 import type { Terms } from '../practice/terms.ts';
 
 /** How one duty is kept on a day: its terms and since when, and what comes of them. */
@@ -26,7 +26,12 @@ const NEXT = 3;
 const REACH = 12;
 
 /** How every duty of a house is kept on a day. A duty nobody has adopted is not. */
-export function keptOn(house: House, entries: readonly Entry[], on: CivilDate, around: Surroundings): Kept[] {
+export function keptOn(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  around: ProjectionInputs,
+): Kept[] {
   const replayed = replayHouse(house, entries, on, around);
   const members = replayed.groups.flatMap((group) => group.members);
   const today = toDay(on);
@@ -46,7 +51,7 @@ export function keptOn(house: House, entries: readonly Entry[], on: CivilDate, a
   // From here on the replay is used up: what is imagined is imagined in it.
   const until = toCivilDate(addSpan(today, { unit: 'years', count: REACH }));
   const next = new Map<string, Occurrence[]>();
-  for (const { dutyId, occurrence } of foretellFrom(replayed, house, until, NEXT))
+  for (const { dutyId, occurrence } of horizonFrom(replayed, house, until, NEXT).all())
     next.set(dutyId, [...(next.get(dutyId) ?? []), occurrence]);
   return kept.flatMap(({ terms, ...rest }): Kept[] =>
     terms ? [{ ...rest, terms, next: next.get(rest.dutyId) ?? [] }] : [],

@@ -4,9 +4,9 @@ import type { DutyPracticeRecord } from '../practice/practice.ts';
 import { relatedDuties } from '../house/companions.ts';
 import type { House } from '../house/house.ts';
 import type { Entry } from '../ledger/entry.ts';
-import { foretell } from '../schedule/foretell.ts';
+import { projectOccurrences } from '../schedule/horizon/horizon.ts';
 import type { Reason } from '../schedule/reason.ts';
-import type { Surroundings } from '../schedule/replayHouse.ts';
+import type { ProjectionInputs } from '../schedule/replay/replayHouse.ts';
 import { countingRules } from '../practice/rule.ts';
 import type { Terms } from '../practice/terms.ts';
 import { termsOfSchool } from './schoolTerms.ts';
@@ -14,7 +14,7 @@ import { asTrial } from './trial.ts';
 
 /** What keeping a duty by some terms means for this home. */
 export interface Meaning {
-  /** Times a year over the years looked at, each done on its day; looks count. Events, which nobody can foretell, do not. */
+  /** Times a year over the years looked at, each done on its day; looks count. Events, which nobody can projectOccurrences, do not. */
   readonly timesAYear: number;
   readonly minutesAYear: number;
   readonly next: CivilDate | null;
@@ -36,7 +36,7 @@ export function schoolsCompared(
   house: House,
   entries: readonly Entry[],
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
   { dutyId, practice, present, minutes }: Compared,
 ): SchoolMeaning[] {
   return practice.schools.map((school) => {
@@ -55,7 +55,7 @@ interface Compared {
 }
 
 /** The house with only the duties whose dates hang on this one's: the rest would be worked out for nothing. */
-export function nearHouse(house: House, around: Surroundings, dutyId: string): House {
+export function nearHouse(house: House, around: ProjectionInputs, dutyId: string): House {
   const near = new Set(relatedDuties(house, around.find, dutyId));
   return { ...house, duties: house.duties.filter(({ id }) => near.has(id)) };
 }
@@ -65,12 +65,12 @@ export function meaningOf(
   house: House,
   entries: readonly Entry[],
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
   { dutyId, terms, minutes }: { dutyId: string; terms: Terms; minutes: number },
 ): Meaning {
   const until = toCivilDate(addSpan(toDay(on), { unit: 'years', count: YEARS }));
   const trial = [...entries, ...asTrial([{ kind: 'terms', duty: dutyId, terms }], on)];
-  const own = foretell(house, trial, on, around, until).filter((one) => one.dutyId === dutyId);
+  const own = projectOccurrences(house, trial, on, around, until).filter((one) => one.dutyId === dutyId);
   const later = own.filter(({ occurrence }) => occurrence.window.due > on);
   const first = own[0]?.occurrence ?? null;
   const timesAYear = later.length / YEARS;

@@ -3,7 +3,7 @@ import type { House } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';
 import { project } from '../schedule/project.ts';
 import type { Sleep } from '../schedule/reason.ts';
-import type { Surroundings } from '../schedule/replayHouse.ts';
+import type { ProjectionInputs } from '../schedule/replay/replayHouse.ts';
 
 /** One duty whose date some entries would move. A date that is null is one that nothing is due on. */
 export interface Move {
@@ -35,7 +35,7 @@ export function movesOf(
   entries: readonly Entry[],
   bodies: readonly EntryBody[],
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
 ): Move[] {
   const before = project(house, entries, on, around).duties;
   const after = new Map(

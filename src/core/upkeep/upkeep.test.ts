@@ -5,7 +5,7 @@ import type { DutyPracticeRecord } from '../practice/practice.ts';
 import { NO_WEATHER } from '../climate/weather.ts';
 import type { House } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';
-import { foretell } from '../schedule/foretell.ts';
+import { projectOccurrences } from '../schedule/horizon/horizon.ts';
 import { project } from '../schedule/project.ts';
 import { keptOn } from './keptOn.ts';
 import { schoolsCompared } from './schoolsCompared.ts';
@@ -83,7 +83,7 @@ describe('how a duty is kept', () => {
 
   test('are the first that would be foretold of it', () => {
     const { house, entries } = home();
-    const all = foretell(house, entries, ON, AROUND, civil('2029-01-01'));
+    const all = projectOccurrences(house, entries, ON, AROUND, civil('2029-01-01'));
     for (const { dutyId, next } of keptOn(house, entries, ON, AROUND)) {
       const own = all.filter((one) => one.dutyId === dutyId).slice(0, 3);
       expect(next.slice(0, own.length)).toEqual(own.map(({ occurrence }) => occurrence));

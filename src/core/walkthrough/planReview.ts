@@ -3,9 +3,9 @@ import { addSpan } from '../calendar/span.ts';
 import type { PracticeSystem } from '../practice/lists.ts';
 import type { Home } from '../house/house.ts';
 import type { EntryBody } from '../ledger/entry.ts';
-import { foretell } from '../schedule/foretell.ts';
+import { projectOccurrences } from '../schedule/horizon/horizon.ts';
 import { project, type DutyProjection } from '../schedule/project.ts';
-import type { Surroundings } from '../schedule/replayHouse.ts';
+import type { ProjectionInputs } from '../schedule/replay/replayHouse.ts';
 import { asTrial } from '../upkeep/trial.ts';
 import { adoptedHouse, type Adoption } from './adoption.ts';
 import { dayOfWeek, lastWeekOf, spreadBaseline, type BaselineItem } from './baseline.ts';
@@ -50,13 +50,13 @@ export function reviewPlan(
   home: Home,
   adoption: Adoption,
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
   why: string,
 ): PlanReview {
   const { house, entries } = adoptedHouse(home, adoption, on);
   const until = toCivilDate(addSpan(toDay(on), { unit: 'years', count: YEARS }));
   const days = new Map<string, DayNumber[]>();
-  for (const { dutyId, occurrence } of foretell(house, entries, on, around, until))
+  for (const { dutyId, occurrence } of projectOccurrences(house, entries, on, around, until))
     days.set(dutyId, [...(days.get(dutyId) ?? []), toDay(occurrence.window.due)]);
   const timesOf = (dutyId: string): number =>
     (days.get(dutyId) ?? []).filter((day) => day > toDay(on)).length / YEARS;
@@ -160,7 +160,7 @@ function baselineOf(
   house: Parameters<typeof project>[0],
   entries: Parameters<typeof project>[1],
   on: CivilDate,
-  around: Surroundings,
+  around: ProjectionInputs,
 ): { item: BaselineItem; key: string }[] {
   const byId = new Map(duties.map((one) => [one.duty.id, one]));
   return project(house, entries, on, around).duties.flatMap(({ dutyId, occurrence }) => {

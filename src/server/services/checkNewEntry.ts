@@ -16,7 +16,7 @@ import { loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { loadWindows } from '../stores/windowStore.ts';
 import { Failure } from './failure.ts';
-import { standingRows, surroundingsOf, type StoredRows } from './schedule.ts';
+import { standingRows, projectionInputsOf, type StoredRows } from './schedule.ts';
 
 /** What must be known to judge new entries: the house, and the part of the ledger they speak of. */
 export interface CheckContext {
@@ -50,7 +50,7 @@ export async function loadCheckContext(
 ): Promise<CheckContext> {
   const house = await loadHouse(tx, home);
   const ledger = (await loadLedger(tx, home.id)).map(({ seq: _seq, ...entry }): Entry => entry);
-  const around = surroundingsOf(house, today);
+  const around = projectionInputsOf(house, today);
   const stored = await loadWindows(tx, home.id);
   const standing = standingRows(rows === 'stand' ? stored : null, house, ledger, today);
   const threads = new Threads(ledger);

@@ -17,7 +17,7 @@ import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { mapInPortions } from '../portions.ts';
-import { refreshHouse, standingBody, surroundingsOf } from './schedule.ts';
+import { refreshHouse, standingBody, projectionInputsOf } from './schedule.ts';
 
 /** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
 export interface Writing {
@@ -202,7 +202,7 @@ export async function dutyHistory(
 ): Promise<{ on: CivilDate; entries: Entry[]; weather: Weather }> {
   const house = await loadHouse(tx, home);
   if (!house.duties.some(({ id }) => id === dutyId)) throw new Failure('not-found', 'dutyId');
-  const { find, weather } = surroundingsOf(house, on);
+  const { find, weather } = projectionInputsOf(house, on);
   const found = await entries.loadForDuties(tx, home.id, relatedDuties(house, find, dutyId));
   return { on, entries: found.map(({ seq: _seq, ...entry }) => entry), weather };
 }

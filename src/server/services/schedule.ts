@@ -10,7 +10,7 @@ import { standingMarks } from '../../core/ledger/marks.ts';
 import { seriesOf } from '../../core/readings/series.ts';
 import { settledHistory } from '../../core/readings/settled.ts';
 import { project, type HouseProjection } from '../../core/schedule/project.ts';
-import type { Surroundings } from '../../core/schedule/replayHouse.ts';
+import type { ProjectionInputs } from '../../core/schedule/replay/replayHouse.ts';
 import { standingLines } from '../../core/schedule/standingLines.ts';
 import type { Tx } from '../db/database.ts';
 import { loadLedger, lockLedger } from '../stores/entryStore.ts';
@@ -20,7 +20,7 @@ import { loadWindows, saveWindows, toScheduleRow, type StoredWindow } from '../s
 import { canonicalHash } from './chain.ts';
 
 /** The catalogue with the house's own practices, and what its station tells on a day. */
-export const surroundingsOf = (house: House, on: CivilDate): Surroundings => ({
+export const projectionInputsOf = (house: House, on: CivilDate): ProjectionInputs => ({
   find: finderWith(house.practices ?? []),
   weather: stationWeather(house.home, on),
 });
@@ -29,7 +29,7 @@ export const surroundingsOf = (house: House, on: CivilDate): Surroundings => ({
 export type StoredRows = Awaited<ReturnType<typeof loadWindows>>;
 
 const projected = (house: House, entries: readonly Entry[], today: CivilDate): HouseProjection =>
-  project(house, entries, today, surroundingsOf(house, today));
+  project(house, entries, today, projectionInputsOf(house, today));
 
 /** The rows that stand on a day: those that were written where all of them are still right, else null. */
 function stillRight(stored: StoredRows, today: CivilDate): ScheduleRow[] | null {

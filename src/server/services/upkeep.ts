@@ -16,7 +16,7 @@ import type { Tx } from '../db/database.ts';
 import { loadForTerms, loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
-import { surroundingsOf } from './schedule.ts';
+import { projectionInputsOf } from './schedule.ts';
 
 /** What is known now of a house. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
@@ -38,7 +38,7 @@ function toKnown(house: House, { assets, traits }: KnownHouse, on: CivilDate): K
 export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<UpkeepBody> {
   const house = await loadHouse(tx, home);
   const ledger = await loadLedger(tx, home.id);
-  const around = surroundingsOf(house, on);
+  const around = projectionInputsOf(house, on);
   const kept = keptOn(house, ledger, on, around);
   const minutes = minutesEach(house, ledger, on, around.find);
   const known = knownHouse(house, ledger, on);
@@ -101,7 +101,7 @@ export async function schoolsFor(tx: Tx, home: Home, dutyId: string, on: CivilDa
   const duty = house.duties.find(({ id }) => id === dutyId);
   if (!duty) throw new Failure('not-found', 'dutyId');
   const ledger = await loadLedger(tx, home.id);
-  const around = surroundingsOf(house, on);
+  const around = projectionInputsOf(house, on);
   const practice = duty.practice.from === 'catalogue' ? around.find(duty.practice.code) : undefined;
   const near = nearHouse(house, around, dutyId);
   const present = keptOn(near, ledger, on, around).find((one) => one.dutyId === dutyId)?.terms;
@@ -129,5 +129,5 @@ export async function trialOn(
         throw new Failure('reference-unknown', `bodies[${index}].${field}`);
   });
   const ledger = await loadLedger(tx, home.id);
-  return { moves: movesOf(house, ledger, bodies, on, surroundingsOf(house, on)) };
+  return { moves: movesOf(house, ledger, bodies, on, projectionInputsOf(house, on)) };
 }

@@ -28,7 +28,7 @@ export function useEffects() {
   }
 
   /** The projection with some more entries; null when the duty's history is not at hand. */
-  function foretell(duty: Duty, date: CivilDate, bodies: readonly EntryBody[]): DutyProjection | null {
+  function afterwards(duty: Duty, date: CivilDate, bodies: readonly EntryBody[]): DutyProjection | null {
     const known = histories.value.get(duty.id);
     if (!home.house || !home.on || !known) return null;
     const house: House = home.house;
@@ -57,5 +57,5 @@ export function useEffects() {
   const isExtra = (projection: DutyProjection): boolean =>
     projection.extras.some(({ entryId }) => entryId === CONSIDERED);
 
-  return { study, foretell, isExtra, stoodOn };
+  return { study, afterwards, isExtra, stoodOn };
 }

@@ -40,7 +40,7 @@ const outbox = useOutbox();
 const { write } = useWriting();
 const speech = useSpeech();
 const { errorAt, show, refuse, submit, busy } = useForm();
-const { study, foretell, isExtra, stoodOn } = useEffects();
+const { study, afterwards, isExtra, stoodOn } = useEffects();
 
 const t = computed(() => speech.value.t);
 const title = computed(() => practiceTitle(speech.value, props.line.practice));
@@ -94,7 +94,7 @@ function consideredFor({ duty, asset, occurrence }: Unit): EntryBody[] {
 
 function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } | null {
   const bodies = consideredFor(unit);
-  const after = bodies.length > 0 && foretell(unit.duty, on, bodies);
+  const after = bodies.length > 0 && afterwards(unit.duty, on, bodies);
   if (!after) return null;
   const name = unit.asset.name;
   const now = unit.occurrence.window;

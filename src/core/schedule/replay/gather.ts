@@ -1,0 +1,359 @@
+import { toDay, type CivilDate, type DayNumber } from '../../calendar/civilDate.ts';
+import { weatherTriggers, type Trigger, type Weather } from '../../climate/weather.ts';
+import { rootsOf, type Asset, type House } from '../../house/house.ts';
+import { factsTold, withFacts } from '../../ledger/knownHouse.ts';
+import { timingOf, type FindPractice } from '../../house/timingOf.ts';
+import { isAgeFact, unitAgeOf } from '../../house/unitAge.ts';
+import type { StandingEntry } from '../../ledger/corrections.ts';
+import type { EntryBody } from '../../ledger/entry.ts';
+import { stockAfter } from '../../ledger/stock.ts';
+import type { MeterReading } from '../rules/ruleState.ts';
+import {
+  stateKey,
+  type DutyHistory,
+  type HouseHistory,
+  type TermsSegment,
+  type TraitChange,
+} from './history.ts';
+import type { UnitAge } from '../../house/unitAge.ts';
+import type { Look, DutyEvent } from '../rules/dutyEvent.ts';
+import type { StateChange } from './seasonState.ts';
+import type { Terms } from '../../practice/terms.ts';
+import type { Timing } from '../../practice/timing.ts';
+
+/** Gathers what a ledger says as of a day, in the order it happened, of each duty and of the house. */
+export function gather(
+  house: House,
+  past: readonly StandingEntry[],
+  today: CivilDate,
+  find: FindPractice,
+  weather: Weather,
+): HouseHistory {
+  const gathering = new Gathering(house, find, knownUnits(house, past));
+  past.forEach((item, order) => {
+    if (item.body.kind === 'adopted') gathering.adopt(item, item.body);
+    else gathering.take(item, order);
+  });
+  return gathering.finish(weatherTriggers(weather, toDay(today)), past);
+}
+
+/** For each asset what is now known of the unit in its place: what a new one is not known to be, the old one was. */
+function knownUnits({ assets }: House, past: readonly StandingEntry[]): (asset: Asset) => Asset {
+  const told = factsTold(past);
+  const successors = new Map(
+    past.flatMap(({ body }) => (body.kind === 'replaced' ? [[body.asset, body.successor] as const] : [])),
+  );
+  const byId = new Map(assets.map((asset) => [asset.id, withFacts(asset, told)]));
+  const known = (asset: Asset, depth = 0): Asset => {
+    const next = byId.get(successors.get(asset.id) ?? '');
+    if (!next || depth > assets.length) return asset;
+    return known({ ...next, facts: { ...asset.facts, ...next.facts } }, depth + 1);
+  };
+  return (asset) => known(byId.get(asset.id) ?? asset);
+}
+
+class Gathering {
+  private readonly drafts = new Map<string, Draft>();
+  private readonly byRoot = new Map<string, Draft[]>();
+  private readonly roots: ReadonlyMap<string, string>;
+  /** Each thing with its facts as told so far. */
+  private readonly assets: Map<string, Asset>;
+  private readonly standingUnit = new Map<string, string>();
+  private readonly triggers: Trigger[] = [];
+  private readonly traits = new Map<string, TraitChange[]>();
+  private readonly states = new Map<string, StateChange[]>();
+  private readonly meters = new Map<string, Map<string, MeterReading[]>>();
+
+  constructor(house: House, find: FindPractice, unitNow: (asset: Asset) => Asset) {
+    this.roots = rootsOf(house.assets);
+    this.assets = new Map(house.assets.map((asset) => [asset.id, asset]));
+    for (const duty of house.duties) {
+      const root = this.rootOf(duty.asset);
+      const asset = this.assets.get(duty.asset);
+      const timing = timingOf(duty, asset && unitNow(asset), find);
+      const code = duty.practice.from === 'catalogue' ? duty.practice.code : null;
+      const covers = (code !== null && find(code)?.covers) || [];
+      const unit = ageOf(this.assets.get(root));
+      const draft = new Draft({ duty, timing, root, code, covers, unit });
+      this.drafts.set(duty.id, draft);
+      const others = this.byRoot.get(root);
+      if (others) others.push(draft);
+      else this.byRoot.set(root, [draft]);
+    }
+  }
+
+  adopt({ entry, date }: StandingEntry, body: Extract<EntryBody, { kind: 'adopted' }>): void {
+    this.drafts.get(body.duty)?.adopt(entry.id, toDay(date), body.terms);
+  }
+
+  /** Hands an entry to whatever it speaks of. Kinds that decide no date are left. */
+  take(item: StandingEntry, order: number): void {
+    const { body } = item;
+    const day = toDay(item.date);
+    const entryId = item.entry.id;
+    switch (body.kind) {
+      case 'terms':
+        this.drafts.get(body.duty)?.changeTerms(day, body.terms);
+        break;
+      case 'retired':
+        this.drafts.get(body.duty)?.retire(day);
+        break;
+      case 'dismissed':
+        this.drafts.get(body.duty)?.dismiss(order);
+        break;
+      case 'done':
+      case 'skipped':
+        this.complete(body, { entryId, day, order });
+        break;
+      case 'putOff':
+        this.event(body.duty, order, {
+          kind: 'putOff',
+          day,
+          occurrence: body.occurrence,
+          to: body.to,
+          why: body.why,
+        });
+        break;
+      case 'paused':
+      case 'resumed':
+        this.event(body.duty, order, { kind: body.kind, day });
+        break;
+      default:
+        this.takeOfAsset(body, { entryId, day, order });
+    }
+  }
+
+  private takeOfAsset(body: EntryBody, at: At): void {
+    switch (body.kind) {
+      case 'finding':
+        this.look(body.asset, at, {
+          finding: body.what,
+          calls: body.verdict === 'act' || body.verdict === 'stop',
+          duty: body.duty ?? null,
+          measure: null,
+          value: 0,
+        });
+        break;
+      case 'reading':
+        this.read(body.asset, body.measure, { day: at.day, value: body.value });
+        this.look(body.asset, at, {
+          finding: null,
+          calls: false,
+          duty: null,
+          measure: body.measure,
+          value: body.value,
+        });
+        break;
+      case 'opened':
+      case 'shut':
+        this.turnStates(
+          this.rootOf(body.asset),
+          body.state ?? null,
+          body.kind === 'shut' ? 'closed' : 'open',
+          at,
+        );
+        break;
+      case 'replaced':
+        this.replace(body.asset, body.successor, at);
+        break;
+      case 'removed':
+        for (const draft of this.byRoot.get(this.rootOf(body.asset)) ?? []) draft.retire(at.day);
+        break;
+      case 'fact':
+        this.tellFact(body, at);
+        break;
+      case 'event':
+        this.triggers.push({ code: body.trigger, day: at.day, source: 'logged', entryId: at.entryId });
+        break;
+      case 'trait':
+        this.traits.set(body.trait, [
+          ...(this.traits.get(body.trait) ?? []),
+          { day: at.day, value: body.value },
+        ]);
+        break;
+      default:
+      // The rest of the kinds decide no date.
+    }
+  }
+
+  finish(weather: readonly Trigger[], past: readonly StandingEntry[]): HouseHistory {
+    const triggers = [...this.triggers, ...weather].sort((a, b) => a.day - b.day);
+    const duties = [...this.drafts.values()].flatMap((draft) => {
+      const { pair } = draft.timing;
+      const line = pair ? (this.states.get(stateKey(draft.root, pair.state)) ?? []) : [];
+      return draft.finish(line, this.meters.get(draft.root) ?? new Map()) ?? [];
+    });
+    const stock = stockAfter(past, (dutyId) => this.drafts.get(dutyId)?.timing.needs ?? []);
+    return { duties, triggers, traits: this.traits, states: this.states, stock };
+  }
+
+  private rootOf = (assetId: string): string => this.roots.get(assetId) ?? assetId;
+
+  private event(dutyId: string, order: number, event: DutyEvent): void {
+    this.drafts.get(dutyId)?.events.push({ order, event });
+  }
+
+  private complete(
+    body: Extract<EntryBody, { kind: 'done' | 'skipped' }>,
+    { entryId, day, order }: At,
+  ): void {
+    const draft = this.drafts.get(body.duty);
+    if (!draft) return;
+    const occurrence = (body.kind === 'done' && body.occurrence) || null;
+    const event = { kind: 'completion', entryId, day, how: body.kind } as const;
+    draft.events.push({ order, event: { ...event, occurrence } });
+    // Doing this is doing those as well: changing a filter is also the look at it.
+    if (body.kind === 'done')
+      for (const other of this.byRoot.get(draft.root) ?? [])
+        if (draft.covers.includes(other.code ?? ''))
+          other.events.push({ order, event: { ...event, occurrence: null } });
+    const { pair } = draft.timing;
+    if (!pair || body.kind === 'skipped') return;
+    this.turn(draft.root, pair.state, pair.half === 'closes' ? 'closed' : 'open', { entryId, day, order });
+  }
+
+  /** An asset shut or opened by hand: the state named, or every state its pairs know. */
+  private turnStates(root: string, state: string | null, standing: 'open' | 'closed', at: At): void {
+    const known = (this.byRoot.get(root) ?? []).flatMap(({ timing }) => timing.pair?.state ?? []);
+    for (const each of new Set(state === null ? known : [state])) this.turn(root, each, standing, at);
+  }
+
+  private turn(root: string, state: string, standing: 'open' | 'closed', { entryId, day, order }: At): void {
+    const key = stateKey(root, state);
+    const line = this.states.get(key) ?? [];
+    line.push({ day, order, standing, entryId });
+    this.states.set(key, line);
+  }
+
+  private look(asset: string, at: At, seen: Seen): void {
+    for (const draft of this.byRoot.get(this.rootOf(asset)) ?? []) {
+      const { duty, ...found } = seen;
+      if (duty !== null && duty !== draft.duty.id) continue;
+      const look: Look = { kind: 'look', entryId: at.entryId, day: at.day, ofDuty: duty !== null, ...found };
+      draft.events.push({ order: at.order, event: look });
+    }
+  }
+
+  private read(asset: string, measure: string, reading: MeterReading): void {
+    const root = this.rootOf(asset);
+    const meters = this.meters.get(root) ?? new Map<string, MeterReading[]>();
+    meters.set(measure, [...(meters.get(measure) ?? []), reading]);
+    this.meters.set(root, meters);
+  }
+
+  private replace(asset: string, successor: string, at: At): void {
+    const root = this.rootOf(asset);
+    this.standingUnit.set(root, successor);
+    this.renew(root, at, 'replaced', ageOf(this.assets.get(successor)));
+  }
+
+  /** What is learnt of the age of the unit that now stands there; that of one long gone changes nothing. */
+  private tellFact({ asset, fact, value }: Extract<EntryBody, { kind: 'fact' }>, at: At): void {
+    const unit = this.assets.get(asset);
+    if (!unit) return;
+    const known = { ...unit, facts: { ...unit.facts, [fact]: value } };
+    this.assets.set(asset, known);
+    const root = this.rootOf(asset);
+    if (isAgeFact(fact) && (this.standingUnit.get(root) ?? root) === asset)
+      this.renew(root, at, 'told', unitAgeOf(known));
+  }
+
+  private renew(root: string, { entryId, day, order }: At, how: 'replaced' | 'told', unit: UnitAge): void {
+    for (const { events } of this.byRoot.get(root) ?? [])
+      events.push({ order, event: { kind: 'renewal', entryId, day, how, unit } });
+  }
+}
+
+/** Where in time an entry stands. */
+interface At {
+  readonly entryId: string;
+  readonly day: DayNumber;
+  readonly order: number;
+}
+
+type Seen = Pick<Look, 'finding' | 'calls' | 'measure' | 'value'> & { readonly duty: string | null };
+
+const ageOf = (asset: Asset | undefined): UnitAge =>
+  asset ? unitAgeOf(asset) : { made: null, life: null, ends: null, sensesTwo: false };
+
+class Draft {
+  private adoption: DutyHistory['adoption'] | null = null;
+  private firstTerms: Terms | null = null;
+  private retiredOn: DayNumber | null = null;
+  private dismissedAt: number | null = null;
+  private readonly laterTerms: { day: DayNumber; terms: Terms }[] = [];
+  readonly events: { order: number; event: DutyEvent }[] = [];
+
+  readonly duty: DutyHistory['duty'];
+  readonly timing: Timing;
+  readonly root: string;
+  /** The code of its practice, and of those that doing it does as well. */
+  readonly code: string | null;
+  readonly covers: readonly string[];
+  private readonly unit: UnitAge;
+
+  constructor(
+    parts: Pick<Draft, 'duty' | 'timing' | 'root' | 'code' | 'covers'> & Pick<DutyHistory, 'unit'>,
+  ) {
+    this.duty = parts.duty;
+    this.timing = parts.timing;
+    this.root = parts.root;
+    this.code = parts.code;
+    this.covers = parts.covers;
+    this.unit = parts.unit;
+  }
+
+  /** A second adoption changes nothing: the first one dates the duty. */
+  adopt(entryId: string, day: DayNumber, terms: Terms): void {
+    if (this.adoption) return;
+    this.adoption = { entryId, day };
+    this.firstTerms = terms;
+  }
+
+  changeTerms(day: DayNumber, terms: Terms): void {
+    const last = this.laterTerms.at(-1);
+    if (last?.day === day) last.terms = terms;
+    else this.laterTerms.push({ day, terms });
+  }
+
+  retire(day: DayNumber): void {
+    this.retiredOn ??= day;
+  }
+
+  /** What was last proposed of its interval is not wanted. */
+  dismiss(order: number): void {
+    this.dismissedAt = order;
+  }
+
+  /** `line`: the state a half of a pair hangs on; it begins and ceases to exist just after the act that turned it. */
+  finish(line: readonly StateChange[], meters: DutyHistory['meters']): DutyHistory | null {
+    if (!this.adoption || !this.firstTerms) return null;
+    const { pair } = this.timing;
+    const turns = line.map(({ day, order, standing }): { order: number; event: DutyEvent } => ({
+      order: order + 0.5,
+      event: { kind: 'turn', day, exists: (standing === 'open') === (pair?.half === 'closes') },
+    }));
+    const events =
+      turns.length === 0 ? this.events : [...this.events, ...turns].sort((a, b) => a.order - b.order);
+    return {
+      duty: this.duty,
+      timing: this.timing,
+      adoption: this.adoption,
+      segments: this.segments(this.firstTerms),
+      events,
+      retiredOn: this.retiredOn,
+      dismissedAt: this.dismissedAt,
+      unit: this.unit,
+      meters,
+    };
+  }
+
+  private segments(firstTerms: Terms): TermsSegment[] {
+    const starts = [{ day: -Infinity, terms: firstTerms }, ...this.laterTerms];
+    return starts.map(({ day, terms }, index) => ({
+      terms,
+      start: day,
+      end: starts[index + 1]?.day ?? Infinity,
+    }));
+  }
+}
