@@ -49,6 +49,16 @@ const routes: RouteRecordRaw[] = [
   { path: `${HOME}/trouble`, name: 'trouble', component: LATER.trouble },
   { path: `${HOME}/bench/:code?`, name: 'bench', component: LATER.bench },
   { path: '/bench/:code?', name: 'open-bench', component: LATER.bench, meta: { anyone: true } },
+  ...(import.meta.env.DEV
+    ? [
+        {
+          path: '/kit',
+          name: 'kit',
+          component: () => import('./views/kit/KitView.vue'),
+          meta: { anyone: true },
+        },
+      ]
+    : []),
   { path: '/homes', name: 'homes', component: LATER.house },
   { path: '/:rest(.*)*', redirect: { name: 'homes' } },
 ];

@@ -5,7 +5,7 @@ import type { Entry, EntryBody } from '../../core/ledger/entry.ts';
 import type { Occurrence } from '../../core/schedule/occurrence.ts';
 import { project, type DutyProjection } from '../../core/schedule/project.ts';
 import type { Weather } from '../../core/climate/weather.ts';
-import { call } from '../api/client.ts';
+import { call } from '../device/client.ts';
 import { useHome } from '../stores/home.ts';
 
 /** The id an entry has that is only being considered. */

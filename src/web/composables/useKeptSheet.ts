@@ -1,6 +1,6 @@
 import { watchDebounced } from '@vueuse/core';
-import { ApiError, call, NoConnection } from '../api/client.ts';
-import { keptSheets } from '../api/keptSheets.ts';
+import { ApiError, call, NoConnection } from '../device/client.ts';
+import { keptSheets } from '../device/keptSheets.ts';
 import { useHome } from '../stores/home.ts';
 import { useSession } from '../stores/session.ts';
 

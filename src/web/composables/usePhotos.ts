@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { ROUTES } from '../../contract/routes.ts';
 import { PHOTO_TYPES, type PhotoBody } from '../../contract/photos.ts';
-import { addressOf, call } from '../api/client.ts';
+import { addressOf, call } from '../device/client.ts';
 
 /** What the file field offers. */
 export const PHOTO_ACCEPT = PHOTO_TYPES.join(',');

@@ -2,7 +2,7 @@ import { computed, ref, type ComputedRef } from 'vue';
 import type { KnownBody } from '../../contract/schemas.ts';
 import type { Measures } from '../../core/readings/typed.ts';
 import type { ReadingSpeech } from '../../locales/readings/readingText.ts';
-import { call } from '../api/client.ts';
+import { call } from '../device/client.ts';
 import { useHome } from '../stores/home.ts';
 import { useSpeech } from './useSpeech.ts';
 

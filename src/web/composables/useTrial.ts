@@ -2,7 +2,7 @@ import { watchDebounced } from '@vueuse/core';
 import { ref } from 'vue';
 import type { MovesBody } from '../../contract/schemas.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
-import { call } from '../api/client.ts';
+import { call } from '../device/client.ts';
 import { useErrorText } from './useErrorText.ts';
 
 /** Which dates some unwritten entries would move: nothing to try, being asked, known, or not to be had and why. */

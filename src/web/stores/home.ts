@@ -5,7 +5,7 @@ import type { Written } from '../../contract/written.ts';
 import { allows } from '../../contract/access.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { FindPractice } from '../../core/house/timingOf.ts';
-import { ApiError, call } from '../api/client.ts';
+import { ApiError, call } from '../device/client.ts';
 import { catalogue, loadCatalogue } from '../catalogue.ts';
 
 /** The home on screen: the house, what is due in it, and the home's own today. */

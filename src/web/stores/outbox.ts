@@ -2,9 +2,9 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { v7 as uuid } from 'uuid';
 import type { Body } from '../../contract/routes.ts';
-import type { WhyWaiting } from '../api/delivery.ts';
-import { deliver, sendInOrder, settleOnDevice, type Outcome } from '../api/sendParcels.ts';
-import { allParcels, dropParcel, keepParcel, type Parcel, type WriteRoute } from '../api/outboxStorage.ts';
+import type { WhyWaiting } from '../device/delivery.ts';
+import { deliver, sendInOrder, settleOnDevice, type Outcome } from '../device/sendParcels.ts';
+import { allParcels, dropParcel, keepParcel, type Parcel, type WriteRoute } from '../device/outboxStorage.ts';
 
 export type { Outcome };
 

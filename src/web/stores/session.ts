@@ -2,9 +2,9 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import type { Body } from '../../contract/routes.ts';
 import type { HomeSummary, Me } from '../../contract/schemas.ts';
-import { ApiError, call, NoConnection } from '../api/client.ts';
-import { forgetPerson } from '../api/forgetPerson.ts';
-import { endLeftSession, forgetLeaving, noteLeaving } from '../api/leftSession.ts';
+import { ApiError, call, NoConnection } from '../device/client.ts';
+import { forgetPerson } from '../device/forgetPerson.ts';
+import { endLeftSession, forgetLeaving, noteLeaving } from '../device/leftSession.ts';
 import { useOutbox } from './outbox.ts';
 
 /** Who is signed in and which homes they may see. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import PhotoField from '../../components/PhotoField.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import PhotoField from '../../kit/PhotoField.vue';
+import TextField from '../../kit/TextField.vue';
 import { USUAL_DAYS, type FindingDraft } from './findingDraft.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';

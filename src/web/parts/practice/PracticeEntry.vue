@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import StepList from '../../components/StepList.vue';
+import StepList from '../../kit/StepList.vue';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { capital, nameIn, words, type Speech } from '../../../locales/speech.ts';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import FieldRow from '../../components/FieldRow.vue';
-import TextField from '../../components/TextField.vue';
-import ChoiceField from '../../components/ChoiceField.vue';
+import FieldRow from '../../kit/FieldRow.vue';
+import TextField from '../../kit/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import { ANCHORS } from '../../../core/climate/anchor.ts';
 import { lists } from '../../../locales/lists.ts';
 import { TYPED_RULES, type Draft } from './draft.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
-import TextField from '../../components/TextField.vue';
+import TextField from '../../kit/TextField.vue';
 import type { AgeDraft } from './age.ts';
 
 /** The life or the end printed on an alarm. */

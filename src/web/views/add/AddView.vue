@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import FormFoot from '../../components/FormFoot.vue';
-import PageState from '../../components/PageState.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import PageState from '../../kit/PageState.vue';
 import type { Addition, NewEntry } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { NO_WEATHER } from '../../../core/climate/weather.ts';

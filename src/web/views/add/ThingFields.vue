@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import TextField from '../../components/TextField.vue';
-import ChoiceField from '../../components/ChoiceField.vue';
+import TextField from '../../kit/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import { assetKindSchema } from '../../../core/basics/assetKind.ts';
 import { NONE, OWN, type Draft } from '../../parts/task/draft.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import TextField from '../../components/TextField.vue';
-import ChoiceField from '../../components/ChoiceField.vue';
+import TextField from '../../kit/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { takesFactors } from '../../../core/practice/rule.ts';
 import { doerSchema } from '../../../core/practice/terms.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FieldRow from '../../components/FieldRow.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FieldRow from '../../kit/FieldRow.vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import { STATIONS } from '../../../core/climate/data/stations.ts';
 import type { Climate } from '../../../core/climate/climate.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import AppSign from '../../components/AppSign.vue';
+import AppSign from '../../kit/AppSign.vue';
 import { stretches, type Scale } from '../../../core/readings/scale.ts';
 import { daysText } from '../../../locales/speech.ts';
 import { quantityText, verdictWord, type ReadingSpeech } from '../../../locales/readings/readingText.ts';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core';
 import { computed, ref, toRef } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import ReadingFields from '../../components/ReadingFields.vue';
-import ReadingOutcome from '../../components/ReadingOutcome.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import ReadingFields from '../../kit/ReadingFields.vue';
+import ReadingOutcome from '../../kit/ReadingOutcome.vue';
 import { bandOf, type Reading, type Settled } from '../../../core/readings/reading.ts';
 import type { Measures, Typed } from '../../../core/readings/typed.ts';
 import {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import ChoiceField from '../../components/ChoiceField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import { READINGS, readingOf } from '../../../core/readings/all.ts';
 import { READING_SYSTEMS, type Reading } from '../../../core/readings/reading.ts';
 import { edgesText, edgesTrait, schoolTrait, settledBy } from '../../../core/readings/settled.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import FormFoot from '../../components/FormFoot.vue';
-import TextField from '../../components/TextField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import TextField from '../../kit/TextField.vue';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 import { withEdges, type Scale } from '../../../core/readings/scale.ts';
 import type { ReadingSpeech } from '../../../locales/readings/readingText.ts';

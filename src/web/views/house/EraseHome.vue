@@ -2,10 +2,10 @@
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
-import FormFoot from '../../components/FormFoot.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
-import TextField from '../../components/TextField.vue';
-import { call } from '../../api/client.ts';
+import FormFoot from '../../kit/FormFoot.vue';
+import SheetDialog from '../../kit/SheetDialog.vue';
+import TextField from '../../kit/TextField.vue';
+import { call } from '../../device/client.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import PageState from '../../components/PageState.vue';
+import PageState from '../../kit/PageState.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
 import type { UpkeepBody } from '../../../contract/schemas.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { addressOf, call } from '../../api/client.ts';
+import { addressOf, call } from '../../device/client.ts';
 import { ROUTES } from '../../../contract/routes.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';

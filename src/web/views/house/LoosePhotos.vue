@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import PhotoThumb from '../../components/PhotoThumb.vue';
+import PhotoThumb from '../../kit/PhotoThumb.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { Speech } from '../../../locales/speech.ts';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
 import { computed, reactive } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import TextField from '../../kit/TextField.vue';
 import { sideSchema, spaceUseSchema, type Space } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { readInteger } from '../../parts/typed/fields.ts';
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import FormFoot from '../../components/FormFoot.vue';
-import MovesList from '../../components/MovesList.vue';
-import SpecField from '../../components/SpecField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import MovesList from '../../kit/MovesList.vue';
+import SpecField from '../../kit/SpecField.vue';
 import type { HouseBody, UpkeepBody } from '../../../contract/schemas.ts';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
-import TextField from '../../components/TextField.vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
+import TextField from '../../kit/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import SheetDialog from '../../kit/SheetDialog.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { amendableFields } from '../../../core/ledger/corrections.ts';
 import type { Change } from '../../../core/ledger/entry.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { ENTRY_KINDS } from '../../../core/ledger/entry.ts';
 import type { Speech } from '../../../locales/speech.ts';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
-import AppSign from '../../components/AppSign.vue';
-import RuledLine from '../../components/RuledLine.vue';
+import AppSign from '../../kit/AppSign.vue';
+import RuledLine from '../../kit/RuledLine.vue';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
 import { describeBody, personName } from '../../parts/entry/describe.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
-import WhyDialog from '../../components/WhyDialog.vue';
+import WhyDialog from '../../kit/WhyDialog.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';

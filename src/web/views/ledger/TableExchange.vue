@@ -12,7 +12,7 @@ import {
 import { currencyDigits } from '../../../locales/format.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import ImportPreview from './ImportPreview.vue';
 import { useErrorText } from '../../composables/useErrorText.ts';
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { TotalsBody } from '../../../contract/record.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 
 /** Hours, money, trades and what was missed, by year and system. Worked out when it is asked for. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import FindingFields from '../../parts/finding/FindingFields.vue';
-import FormFoot from '../../components/FormFoot.vue';
+import FormFoot from '../../kit/FormFoot.vue';
 
-import TextField from '../../components/TextField.vue';
+import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { MEASURES } from '../../../core/practice/lists.ts';

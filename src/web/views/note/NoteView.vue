@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import PageState from '../../components/PageState.vue';
+import PageState from '../../kit/PageState.vue';
 import type { StandingBody } from '../../../contract/schemas.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';

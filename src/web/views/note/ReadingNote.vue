@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
 import { computed, ref, watch } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import ReadingFields from '../../components/ReadingFields.vue';
-import ReadingOutcome from '../../components/ReadingOutcome.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import ReadingFields from '../../kit/ReadingFields.vue';
+import ReadingOutcome from '../../kit/ReadingOutcome.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import { readingOf } from '../../../core/readings/all.ts';

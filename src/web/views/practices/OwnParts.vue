@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import TextField from '../../kit/TextField.vue';
 import { MEASURES, setUpSchema, STATES, toolSchema, TRAITS } from '../../../core/practice/lists.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { SUPPLIES } from '../../../core/practice/supplies.ts';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import TextField from '../../kit/TextField.vue';
 import { HAZARDS } from '../../../core/catalogue/data/hazards.ts';
 import { hazardSchema, practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { seasonSchema } from '../../../core/climate/anchor.ts';
@@ -10,7 +10,7 @@ import { assetKindSchema } from '../../../core/basics/assetKind.ts';
 import { doerSchema } from '../../../core/practice/terms.ts';
 import { lists } from '../../../locales/lists.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useForm } from '../../composables/useForm.ts';
 import RuleFields from '../../parts/task/RuleFields.vue';
 import type { Practice } from '../../../core/practice/practice.ts';

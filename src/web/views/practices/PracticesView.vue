@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import PageState from '../../components/PageState.vue';
+import PageState from '../../kit/PageState.vue';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { words } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';

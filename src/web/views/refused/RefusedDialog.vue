@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
-import FormFoot from '../../components/FormFoot.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
-import TextField from '../../components/TextField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import SheetDialog from '../../kit/SheetDialog.vue';
+import TextField from '../../kit/TextField.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';

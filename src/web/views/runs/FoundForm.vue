@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import FindingFields from '../../parts/finding/FindingFields.vue';
 import { readFinding } from '../../parts/finding/findingDraft.ts';
-import FormFoot from '../../components/FormFoot.vue';
+import FormFoot from '../../kit/FormFoot.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';

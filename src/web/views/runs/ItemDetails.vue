@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import AppSign from '../../components/AppSign.vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import TextField from '../../components/TextField.vue';
+import AppSign from '../../kit/AppSign.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { ItemState, RunItem } from '../../../core/runs/runState.ts';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, reactive, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import ChoiceField from '../../components/ChoiceField.vue';
-import PageState from '../../components/PageState.vue';
-import ReadingFields from '../../components/ReadingFields.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import PageState from '../../kit/PageState.vue';
+import ReadingFields from '../../kit/ReadingFields.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { judge } from '../../../core/readings/reading.ts';

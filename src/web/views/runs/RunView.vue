@@ -2,8 +2,8 @@
 import { v7 as uuid } from 'uuid';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import AppSign from '../../components/AppSign.vue';
-import PageState from '../../components/PageState.vue';
+import AppSign from '../../kit/AppSign.vue';
+import PageState from '../../kit/PageState.vue';
 import type { Given } from '../../../core/readings/reading.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { finishRun } from '../../../core/runs/finishRun.ts';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import ReadingFields from '../../components/ReadingFields.vue';
-import ReadingOutcome from '../../components/ReadingOutcome.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import ReadingFields from '../../kit/ReadingFields.vue';
+import ReadingOutcome from '../../kit/ReadingOutcome.vue';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { readingOf } from '../../../core/readings/all.ts';

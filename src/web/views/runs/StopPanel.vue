@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import AppSign from '../../components/AppSign.vue';
-import ContactList from '../../components/ContactList.vue';
-import TextField from '../../components/TextField.vue';
+import AppSign from '../../kit/AppSign.vue';
+import ContactList from '../../kit/ContactList.vue';
+import TextField from '../../kit/TextField.vue';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Speech } from '../../../locales/speech.ts';
 

@@ -1,6 +1,6 @@
 import { watch, type Ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { keptRuns } from '../../api/keptRuns.ts';
+import { keptRuns } from '../../device/keptRuns.ts';
 import type { Held } from '../../composables/useSharedDocument.ts';
 import type { Loading } from '../../composables/useLoading.ts';
 import type { useReadings } from '../../composables/useReadings.ts';

@@ -1,5 +1,5 @@
 import { runStateSchema, type RunState } from '../../../core/runs/runState.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useSharedDocument, type Saved } from '../../composables/useSharedDocument.ts';
 
 const NO_RUN: RunState = {

@@ -5,7 +5,7 @@ import { catalogue } from '../../catalogue.ts';
 import { otherWays } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';
 import { words } from '../../../locales/speech.ts';
-import { call, NoConnection } from '../../api/client.ts';
+import { call, NoConnection } from '../../device/client.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useHome } from '../../stores/home.ts';

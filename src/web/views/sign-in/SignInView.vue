@@ -2,9 +2,9 @@
 import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import { call } from '../../api/client.ts';
-import TextField from '../../components/TextField.vue';
-import FormFoot from '../../components/FormFoot.vue';
+import { call } from '../../device/client.ts';
+import TextField from '../../kit/TextField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSession } from '../../stores/session.ts';

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref, watch } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import TextField from '../../kit/TextField.vue';
 import { DOCUMENT_KINDS, DOCUMENT_TYPES, type DocumentBody } from '../../../contract/record.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useForm } from '../../composables/useForm.ts';
 

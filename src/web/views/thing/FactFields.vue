@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import MovesList from '../../components/MovesList.vue';
-import SpecField from '../../components/SpecField.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import MovesList from '../../kit/MovesList.vue';
+import SpecField from '../../kit/SpecField.vue';
+import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
@@ -14,7 +14,7 @@ import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { factName, factText } from '../../../locales/factText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting } from '../../composables/useWriting.ts';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref } from 'vue';
-import FormFoot from '../../components/FormFoot.vue';
-import MovesList from '../../components/MovesList.vue';
-import TextField from '../../components/TextField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import MovesList from '../../kit/MovesList.vue';
+import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
 import { unitsOfLine } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { lineInWords } from '../../parts/entry/describe.ts';
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import TextField from '../../components/TextField.vue';
-import PhotoField from '../../components/PhotoField.vue';
-import PhotoThumb from '../../components/PhotoThumb.vue';
+import TextField from '../../kit/TextField.vue';
+import PhotoField from '../../kit/PhotoField.vue';
+import PhotoThumb from '../../kit/PhotoThumb.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import AppSign from '../../components/AppSign.vue';
-import SeriesChart from '../../components/SeriesChart.vue';
-import type { ChartInput } from '../../components/chartOption.ts';
+import AppSign from '../../kit/AppSign.vue';
+import SeriesChart from '../../kit/SeriesChart.vue';
+import type { ChartInput } from '../../kit/chartOption.ts';
 import type { SeriesBody } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { daysToGrey } from '../../../core/readings/projections.ts';

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import PageState from '../../components/PageState.vue';
+import PageState from '../../kit/PageState.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
 import type { KnownBody, SeriesBody } from '../../../contract/schemas.ts';
 import { ageingOf } from '../../../core/house/expectedLife.ts';
 import { rootsOf, type Asset } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';

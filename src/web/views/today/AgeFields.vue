@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import TextField from '../../components/TextField.vue';
+import TextField from '../../kit/TextField.vue';
 import type { AgeDraft } from '../../parts/typed/age.ts';
 import PrintedFields from '../../parts/typed/PrintedFields.vue';
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import FormFoot from '../../components/FormFoot.vue';
-import MovesList from '../../components/MovesList.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import MovesList from '../../kit/MovesList.vue';
+import SheetDialog from '../../kit/SheetDialog.vue';
 import type { BetterTermsBody } from '../../../contract/betterTerms.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
-import FormFoot from '../../components/FormFoot.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
-import TextField from '../../components/TextField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import SheetDialog from '../../kit/SheetDialog.vue';
+import TextField from '../../kit/TextField.vue';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { findingText } from '../../../locales/findingText.ts';

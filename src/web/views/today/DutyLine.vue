@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import AppSign from '../../components/AppSign.vue';
-import ReasonList from '../../components/ReasonList.vue';
-import RuledLine from '../../components/RuledLine.vue';
+import AppSign from '../../kit/AppSign.vue';
+import ReasonList from '../../kit/ReasonList.vue';
+import RuledLine from '../../kit/RuledLine.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { gistText } from '../../../locales/gistText.ts';

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
 import { computed, defineAsyncComponent, reactive, ref } from 'vue';
-import TextField from '../../components/TextField.vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import SheetDialog from '../../components/SheetDialog.vue';
+import TextField from '../../kit/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import SheetDialog from '../../kit/SheetDialog.vue';
 import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { currencyDigits } from '../../../locales/format.ts';

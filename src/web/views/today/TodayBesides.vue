@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import AppSign from '../../components/AppSign.vue';
-import RuledLine from '../../components/RuledLine.vue';
-import StandingStrip from '../../components/StandingStrip.vue';
+import AppSign from '../../kit/AppSign.vue';
+import RuledLine from '../../kit/RuledLine.vue';
+import StandingStrip from '../../kit/StandingStrip.vue';
 import type { OpenFindingBody, StandingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import PageState from '../../components/PageState.vue';
+import PageState from '../../kit/PageState.vue';
 import type { NewEntry } from '../../../contract/schemas.ts';
 import type { Written } from '../../../contract/written.ts';
 import { gistText } from '../../../locales/gistText.ts';

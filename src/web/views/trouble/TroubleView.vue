@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import ContactList from '../../components/ContactList.vue';
-import PageState from '../../components/PageState.vue';
-import StepList from '../../components/StepList.vue';
+import ContactList from '../../kit/ContactList.vue';
+import PageState from '../../kit/PageState.vue';
+import StepList from '../../kit/StepList.vue';
 import type { KnownBody } from '../../../contract/schemas.ts';
 import { SYMPTOMS, type Symptom } from '../../../core/catalogue/data/symptoms.ts';
 import type { RoundCode } from '../../../core/basics/roundCode.ts';
 import { roundOf } from '../../../core/runs/rounds.ts';
 import { words } from '../../../locales/speech.ts';
 import { firstSteps, symptomName } from '../../../locales/troubleText.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';

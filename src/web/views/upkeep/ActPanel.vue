@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import FormFoot from '../../components/FormFoot.vue';
-import MovesList from '../../components/MovesList.vue';
-import TextField from '../../components/TextField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import MovesList from '../../kit/MovesList.vue';
+import TextField from '../../kit/TextField.vue';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { useTrial } from '../../composables/useTrial.ts';

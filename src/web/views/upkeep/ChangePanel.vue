@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue';
-import ChoiceField from '../../components/ChoiceField.vue';
-import FormFoot from '../../components/FormFoot.vue';
-import MovesList from '../../components/MovesList.vue';
-import TextField from '../../components/TextField.vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import FormFoot from '../../kit/FormFoot.vue';
+import MovesList from '../../kit/MovesList.vue';
+import TextField from '../../kit/TextField.vue';
 import type { SchoolsBody } from '../../../contract/schemas.ts';
 import type { Span } from '../../../core/calendar/span.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
@@ -12,7 +12,7 @@ import type { Terms } from '../../../core/practice/terms.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { dateText, words, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useTrial } from '../../composables/useTrial.ts';
 import { readInteger } from '../../parts/typed/fields.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import RuledLine from '../../components/RuledLine.vue';
+import RuledLine from '../../kit/RuledLine.vue';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { proposedTerms } from '../../../core/upkeep/traitEntries.ts';
 import { practiceTitle, ruleText } from '../../../locales/practiceText.ts';

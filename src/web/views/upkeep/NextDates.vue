@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import ReasonList from '../../components/ReasonList.vue';
+import ReasonList from '../../kit/ReasonList.vue';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import type { KeptLine } from './keptLines.ts';
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { v7 as uuid } from 'uuid';
-import FormFoot from '../../components/FormFoot.vue';
+import FormFoot from '../../kit/FormFoot.vue';
 import type { Addition } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { planFor } from '../../../core/catalogue/planFor.ts';

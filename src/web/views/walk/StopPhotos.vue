@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import PhotoField from '../../components/PhotoField.vue';
+import PhotoField from '../../kit/PhotoField.vue';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { PHOTO_ACCEPT, usePhotos } from '../../composables/usePhotos.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import PageState from '../../components/PageState.vue';
+import PageState from '../../kit/PageState.vue';
 import { partialDay } from '../../../core/calendar/partialDate.ts';
 import { STATIONS } from '../../../core/climate/data/stations.ts';
 import { Given } from '../../../core/walkthrough/given.ts';
@@ -9,7 +9,7 @@ import { HOUSE_KINDS, type HouseKind } from '../../../core/walkthrough/houseKind
 import type { Answer } from '../../../core/walkthrough/question.ts';
 import { questionsAt, STOPS } from '../../../core/walkthrough/stops.ts';
 import { answersOf, confirmStop, nextStop, type WalkState } from '../../../core/walkthrough/walkState.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';

@@ -1,5 +1,5 @@
 import { NEW_WALK, sameWalk, walkStateSchema } from '../../../core/walkthrough/walkState.ts';
-import { call } from '../../api/client.ts';
+import { call } from '../../device/client.ts';
 import { useSharedDocument } from '../../composables/useSharedDocument.ts';
 
 /** The walk of a home: read from the server, saved after each stop, and kept on this device while it cannot be. */

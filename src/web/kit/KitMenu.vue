@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Menu from 'primevue/menu';
+import { Ellipsis } from 'lucide-vue-next';
+import { useTemplateRef, useId } from 'vue';
+
+/** One thing a menu offers. */
+export interface Act {
+  readonly label: string;
+  readonly act: () => void;
+  readonly grave?: boolean;
+}
+
+/** A button that opens a short list of acts; its own slot is what the button shows, else three dots. */
+const props = defineProps<{ label: string; acts: readonly Act[] }>();
+const menu = useTemplateRef('menu');
+const id = useId();
+const toggle = (event: Event): void => {
+  menu.value?.toggle(event);
+};
+const items = (): { label: string; command: () => void; class: string }[] =>
+  props.acts.map(({ label, act, grave }) => ({ label, command: act, class: grave ? 'k-grave' : '' }));
+</script>
+
+<template>
+  <Button text :aria-label="label" aria-haspopup="menu" :aria-controls="id" @click="toggle">
+    <slot><Ellipsis :size="20" aria-hidden="true" /></slot>
+  </Button>
+  <Menu :id="id" ref="menu" popup :model="items()" />
+</template>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Toast from 'primevue/toast';
+import type { Saying } from './saying.ts';
+
+/** Where toasts stand: at the foot, one over the other. */
+defineProps<{ closeLabel: string }>();
+</script>
+
+<template>
+  <Toast position="bottom-center">
+    <template #container="{ message, closeCallback }">
+      <div class="k-toast-line">
+        <p class="k-toast-text" role="status">{{ message.summary }}</p>
+        <Button
+          v-if="message.detail"
+          text
+          :label="(message.detail as Saying['undo'])?.label"
+          @click="
+            (message.detail as Saying['undo'])?.act();
+            closeCallback();
+          "
+        />
+        <Button text :label="closeLabel" @click="closeCallback" />
+      </div>
+    </template>
+  </Toast>
+</template>

@@ -1,0 +1,17 @@
+import { useToast } from 'primevue/usetoast';
+
+const SHOWN_MS = 8_000;
+
+/** What a toast says: what was done, and how to undo it where it can be. */
+export interface Saying {
+  readonly text: string;
+  readonly undo?: { readonly label: string; readonly act: () => void };
+}
+
+/** Says something in place, without moving the page; what can be undone says so. */
+export function useSaying(): (saying: Saying) => void {
+  const toast = useToast();
+  return ({ text, undo }) => {
+    toast.add({ summary: text, detail: undo, life: SHOWN_MS, closable: true });
+  };
+}

@@ -1,0 +1,31 @@
+import { mount, type VueWrapper } from '@vue/test-utils';
+import { createPinia } from 'pinia';
+import PrimeVue from 'primevue/config';
+import ToastService from 'primevue/toastservice';
+import { defineComponent, h, type Component, type Slot, type VNode } from 'vue';
+import { i18n } from '../../src/web/i18n.ts';
+import { look } from '../../src/web/kit/look.ts';
+
+/** Mounts something of the interface as the application does: with its controls, its words and a store of its own. */
+export function mounted(render: () => VNode): VueWrapper {
+  return mount(defineComponent({ render }), {
+    attachTo: document.body,
+    global: { plugins: [createPinia(), i18n, [PrimeVue, { unstyled: true, pt: look }], ToastService] },
+  });
+}
+
+/** A component with props and slots, as a template would write it. */
+export const node = (
+  component: Component,
+  props: Record<string, unknown>,
+  slots: Record<string, Slot | (() => unknown)> = {},
+): VNode => h(component as never, props, slots as never);
+
+/** What stands on the page that is a button and says something; throws where nothing does. */
+export function button(words: string): HTMLElement {
+  const found = [...document.querySelectorAll('button')].find(
+    (one) => one.textContent.trim() === words || one.getAttribute('aria-label') === words,
+  );
+  if (!found) throw new Error(`no button says “${words}”`);
+  return found;
+}
