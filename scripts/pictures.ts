@@ -35,7 +35,7 @@ async function walkThrough(): Promise<void> {
   await page.press('A new home');
   await page.type('Name', '8 Kiln Street');
   await page.type('Time zone', 'America/Chicago');
-  await page.press('Make the home');
+  await page.press('Create home');
   await page.click('[data-choice=family]');
   await page.click('[data-choice=cold-plains]');
   await page.says('Who lives here', 'h2');
@@ -52,19 +52,19 @@ async function walkThrough(): Promise<void> {
 
 /** Runs, the Bench, something wrong, and readings over time. */
 async function work(): Promise<void> {
-  await page.press('Runs');
-  await page.says('Rounds of the house');
+  await page.press('Checklists');
+  await page.says('Checklists of the house');
   await take('runs');
   await page.click('[data-round=autumn-closing] [data-act=start]');
   await page.click('[data-act=begin]');
-  await page.press('Tune up the gas furnace', "//nav[@aria-label='The run']");
+  await page.press('Tune up the gas furnace', "//nav[@aria-label='The checklist']");
   await page.click('[data-act=anyway]');
   await page.says('Before this step');
   await take('run');
   await page.resize(PHONE);
   await take('run-phone');
   await page.resize(LAPTOP);
-  await page.press('Bench');
+  await page.press('Calculators');
   await page.says('Still needed');
   for (const [label, text] of [
     ['Return air', '75'],
@@ -76,7 +76,7 @@ async function work(): Promise<void> {
   await (await page.field('One probe before the filter')).click();
   await page.says('Act within 7 days');
   await take('bench');
-  await page.press('Trouble');
+  await page.press('Something is wrong');
   await page.press('No cooling');
   await page.says('Stop and call when');
   await take('trouble');
@@ -94,7 +94,7 @@ try {
   await page.go('/sign-in');
   await page.says('Look around');
   await page.signInToDemo();
-  await page.says('Found, and not yet put right');
+  await page.says('Open problems');
   await take('today');
   await page.click(`${line('late smoke-alarm-test')} [data-act=why]`);
   await page.prefer('prefers-color-scheme', 'dark');
@@ -108,14 +108,14 @@ try {
   await take('today-phone');
   await page.resize(LAPTOP);
   await page.click(`${line('late smoke-alarm-test')} [data-act=log]`);
-  await page.says('What follows', '[role=dialog]');
-  await page.press('Write it down');
+  await page.says('What happens next', '[role=dialog]');
+  await page.press('Save');
   await page.says('Next due', '.saying');
-  await page.press('Ledger');
+  await page.press('Record');
   await page.click('[data-entry] [data-act=correct]');
   await page.type('Minutes', '4');
-  await page.press('Correct it');
-  await page.says('Corrected.', '.saying');
+  await page.press('Save');
+  await page.says('Saved.', '.saying');
   await take('ledger');
   await page.press('Add');
   await page.choose('Kind', 'Filter position');
@@ -125,25 +125,25 @@ try {
   await take('add');
   await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.press('House');
-  await page.says('Rooms, and what stands in them');
+  await page.says('Rooms and what is in them');
   await page.driver.executeScript(
     "document.querySelector('[data-test=coverage]').scrollIntoView(); window.scrollBy(0, -440)",
   );
   await take('house');
   await page.driver.executeScript('window.scrollTo(0, 0)');
-  await page.press('Upkeep');
+  await page.press('Schedule');
   await page.says('Air filters and air handling');
   await take('upkeep');
   await page.press('Shutoffs');
   await page.says('Whom to call');
   await take('where-things-are');
-  await page.press('Almanac');
-  await page.says('The turning points of the year');
+  await page.press('Weather and seasons');
+  await page.says('Seasons of the year');
   await take('almanac');
   await page.press('Note');
-  await page.says('What stands shut or open');
+  await page.says('Shut off or open');
   await take('note');
-  await page.press('Practices');
+  await page.press('How-to');
   await page.says('Air filters and air handling');
   await page.click('[data-practice=air-filter-panel-replace] button');
   await page.says('Everyday experience');

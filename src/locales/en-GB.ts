@@ -11,7 +11,7 @@ export const enGB: Partly<Messages> = {
   reason: {
     clockChange: { autumn: 'Clocks change in {zone} on {due}, the autumn change.' },
     clockConventional: {
-      autumn: 'Clocks do not change twice a year in {zone}; the first Sunday stands in for autumn: {due}.',
+      autumn: 'Clocks do not change in {zone}. The first Sunday of the season is used for autumn: {due}.',
     },
   },
   gist: { clock: { autumn: 'with the autumn clock change' } },
@@ -46,7 +46,7 @@ export const enGB: Partly<Messages> = {
     kinds: { manufactured: 'A park home', apartment: 'A flat' },
     kindHint: {
       family: 'Two floors, warm air or a boiler, perhaps a cellar or a garage',
-      'new-build': 'Heat pump in the loft, tight, the builder still answers',
+      'new-build': 'Heat pump in the loft, airtight, still under builder’s warranty',
     },
     q: {
       outlets: 'Sockets with a test button',

@@ -193,16 +193,14 @@ describe('reasons in words', () => {
   test('a factor of the catalogue has its name, one’s own its word, and a held product says both figures', () => {
     const [, , factors] = reasons;
     expect(factors && reasonText(speech, factors)).toBe(
-      'What wears it: a smoker indoors ×0.5 and sawdust ×0.3. Together ×0.15, held at ×0.25, so 23 days: Fri, Jan 15, 2027.',
+      'Adjusted for: a smoker indoors ×0.5 and sawdust ×0.3. Together ×0.15, limited to ×0.25, so 23 days: Fri, Jan 15, 2027.',
     );
   });
 
   test('the gist is what decided', () => {
     expect(gistText(speech, reasons.slice(0, 2))).toBe('3 months after Fri, Jan 15, 2027');
-    expect(gistText(speech, reasons.slice(0, 4))).toBe(
-      '30 days after Fri, Jan 15, 2027, shortened by what wears it',
-    );
-    expect(gistText(speech, reasons.slice(-11))).toBe('put off: “rain”');
+    expect(gistText(speech, reasons.slice(0, 4))).toBe('30 days after Fri, Jan 15, 2027, shortened by wear');
+    expect(gistText(speech, reasons.slice(-11))).toBe('postponed: “rain”');
   });
 
   test('every reason for nothing being due is a whole sentence', () => {
@@ -256,7 +254,7 @@ describe('reasons in words', () => {
         change: { measure: 'filter-grade', atLeast: 1 },
         respondDays: 3,
       }),
-    ).toBe('look every month; the work within 3 days of filter grade of 1 or more');
+    ).toBe('check every month; fix within 3 days of filter grade of 1 or more');
   });
 });
 

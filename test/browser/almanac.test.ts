@@ -29,7 +29,7 @@ const bring = async (file: string): Promise<void> => (await page.find('input[typ
 
 describe('the almanac of a home', () => {
   test('tells the days passed and ten ahead, and what each turning point rests on', async () => {
-    await page.press('Almanac');
+    await page.press('Weather and seasons');
     await page.says('Harrow Flats');
     expect(await page.count('.passed')).toBe(7);
     expect(await page.count('tr:not(.passed) .number')).toBeGreaterThanOrEqual(20);
@@ -40,7 +40,7 @@ describe('the almanac of a home', () => {
   test('a date that is none is refused beside its field, and nothing is set', async () => {
     await page.press('Set dates for this home');
     await (await page.find('[data-season=leafFall] input')).sendKeys('31-12');
-    await page.press('Set them');
+    await page.press('Save');
     await page.says('Month-day such as 10-09', '[data-season=leafFall]');
     await page.press('Cancel');
     expect(await season('leafFall')).toContain('by the weather station');
@@ -50,10 +50,10 @@ describe('the almanac of a home', () => {
     await page.press('Set dates for this home');
     await (await page.find('[data-season=lastFreeze] input')).sendKeys('04-20');
     await (await page.find('[data-season=coolingStart] input')).sendKeys('none');
-    await page.press('Set them');
+    await page.press('Save');
     await page.says('has been worked out anew');
     expect(await season('lastFreeze')).toContain('Apr 20 set for this home');
-    await page.press('Upkeep');
+    await page.press('Schedule');
     await page.click('[data-kept="Reopen the hose bib"] [data-act=dates]');
     await page.says('Fri, Apr 23, 2027', '[data-kept="Reopen the hose bib"]');
     await page.says(
@@ -63,8 +63,8 @@ describe('the almanac of a home', () => {
   });
 
   test('a file with bad rows is refused by line and column, and nothing of it is taken', async () => {
-    await page.press('Almanac');
-    await page.says('What they rest on');
+    await page.press('Weather and seasons');
+    await page.says('Based on');
     await bring(
       seriesFile('bad.csv', (lines) => {
         lines[4] = 'X1,2000-13-05,THE HEAD,100,50,0';
@@ -84,7 +84,7 @@ describe('the almanac of a home', () => {
     await page.says('THE HEAD: days of 2000 to 2012');
     expect(await season('firstFreeze')).toContain('by the imported series');
     expect(await season('lastFreeze')).toContain('set for this home');
-    await page.press('Leave the imported figures');
+    await page.press('Drop the imported figures');
     await page.says('Harrow Flats (cold continental): days of');
   });
 

@@ -66,7 +66,7 @@ describe('better dates', () => {
     await page.says('1 task has better dates.', '[data-test=better]');
     await page.click('[data-act=better]');
     await page.says('Which task', '[role=dialog]');
-    await page.press('Take it', "//*[@role='dialog']");
+    await page.press('Use it', "//*[@role='dialog']");
     await page.says('1 task has its better dates.', '.saying');
     await page.waitFor(async () => (await page.count('[data-test=better]')) === 0, 'it is still offered');
     await page.go(`${homePath}/ledger`);
@@ -83,15 +83,15 @@ describe('an age nobody knows', () => {
     await page.go(`${homePath}/today`);
     await page.click(`${line('baseline smoke-alarm-age-replace')} [data-act=log]`);
     await page.says('Its date was read', '[role=dialog]');
-    await page.press('Write it down', "//*[@role='dialog']");
-    await page.says('must be given', '[role=dialog]');
+    await page.press('Save', "//*[@role='dialog']");
+    await page.says('Enter a value', '[role=dialog]');
     await page.type('Date of manufacture', '2024-03');
     await page.type('Life printed on it', '16');
-    await page.press('Write it down', "//*[@role='dialog']");
+    await page.press('Save', "//*[@role='dialog']");
     await page.says('must be whole years, from 1 to 15', '[role=dialog]');
     await page.type('Life printed on it', '7');
     await page.says('next due', '[role=dialog]');
-    await page.press('Write it down', "//*[@role='dialog']");
+    await page.press('Save', "//*[@role='dialog']");
     await page.says('logged for today', '.saying');
   });
 });

@@ -22,26 +22,26 @@ describe('from an empty account', () => {
     await page.go('/sign-in');
     await page.press('No account yet');
     await fill({ 'Your name': 'Maren', 'E-mail address': 'not-an-address', Password: 'short' });
-    await page.press('Make the account');
+    await page.press('Create account');
     await page.says('must be written as an e-mail address');
     await page.type('E-mail address', 'maren@example.org');
-    await page.press('Make the account');
+    await page.press('Create account');
     await page.says('must have at least 10 characters');
     expect(await (await page.field('Your name')).getAttribute('value')).toBe('Maren');
   });
 
   test('an account leads to making the first home', async () => {
     await page.type('Password', 'long enough for this');
-    await page.press('Make the account');
+    await page.press('Create account');
     await page.says('No home yet.');
     await fill({ Name: '8 Kiln Street', 'Time zone': 'America/Nowhere', Currency: 'USD' });
-    await page.press('Make the home');
+    await page.press('Create home');
     await page.says('must be a time zone such as America/Chicago');
     await page.type('Time zone', 'America/Denver');
-    await page.press('Make the home');
+    await page.press('Create home');
     await page.says('What kind of house is it?');
     await page.press('Today');
-    await page.says('Nothing is kept here yet.');
+    await page.says('No tasks yet.');
     await page.says('Walk through the house, Add to the house');
   });
 
@@ -50,10 +50,10 @@ describe('from an empty account', () => {
     await page.choose('Kind', 'Smoke alarm');
     await page.type('Name', 'Smoke alarms');
     await page.choose('Place', 'a new place');
-    await page.type('Name of the place', 'Upstairs');
+    await page.type('Name of the room', 'Upstairs');
     await page.type('Units, one a line', 'Landing\nBedroom');
     await page.choose('Task', 'Test the smoke alarm');
-    await page.says('First due Tue, Nov 24, today. no record of it yet', '[data-test=preview]');
+    await page.says('First due Tue, Nov 24, today. no record yet', '[data-test=preview]');
     await page.type('Last done', '2026-11-01');
     await page.says('First due Tue, Dec 1, in 7 days. 1 month after Sun, Nov 1', '[data-test=preview]');
     await page.press('Add it');
@@ -70,7 +70,7 @@ describe('from an empty account', () => {
     await page.press('Add it');
     await page.says('must be at least 1');
     await page.type('Every', '6');
-    await page.press('Add a factor');
+    await page.press('Add a reason');
     await page.driver.executeScript("document.querySelector('.factor input').focus()");
     await page.driver.switchTo().activeElement().sendKeys('a sawmill next door');
     const factor = page.driver.findElement({ css: '.factor input[inputmode=decimal]' });
@@ -112,19 +112,19 @@ describe('from an empty account', () => {
   });
 
   test('what is not wanted any more is given up, after saying what that means', async () => {
-    await page.press('Upkeep');
+    await page.press('Schedule');
     await page.click('[data-kept="Vacuum the grille"] [data-act=retire]');
     await page.says('It will not fall due any more.', '[data-kept="Vacuum the grille"]');
     await page.says(
       'Vacuum the grille, Return filter: Sun, Jan 31, 2027 → nothing due.',
       '[data-test=moves]',
     );
-    await page.press('Give it up');
+    await page.press('Stop doing this');
     await page.says('Vacuum the grille: given up.', '.saying');
-    await page.press('Show what was given up');
+    await page.press('Show stopped tasks');
     await page.says('Given up Tue, Nov 24', '[data-kept="Vacuum the grille"]');
     await page.press('House');
-    await page.says('Let someone in');
+    await page.says('Add a person');
   });
 
   test('letting someone in needs an account of theirs, and gives them a role', async () => {
@@ -132,7 +132,7 @@ describe('from an empty account', () => {
     await page.press('Save');
     await page.says('Nobody has an account with that address yet.');
     await page.type('E-mail address', 'demo@salt-ledger.example');
-    await page.choose('They may', 'look');
+    await page.choose('They can', 'look');
     await page.press('Save');
     await page.says('demo@salt-ledger.example may now: look.');
   });
@@ -144,11 +144,11 @@ describe('from an empty account', () => {
     await page.says('What is due at');
     const path = `//header//option[contains(., '8 Kiln Street')]`;
     await page.driver.findElement({ xpath: path }).click();
-    await page.says('You may look at this home but not write in it.');
+    await page.says('You can look at this home but not change it.');
     await page.find('[data-line]');
     expect(await page.count('[data-act=done], [data-act=log], [data-act=putOff]')).toBe(0);
     await page.press('Add');
-    await page.says('You may look at this home but not write in it.');
+    await page.says('You can look at this home but not change it.');
   });
 
   test('signed out, a page asks to sign in and then goes on to where one was going', async () => {
@@ -178,7 +178,7 @@ describe('a session that ends while a page is open', () => {
       async () => (await page.count('[data-test=waiting]')) === 0,
       'the entry is still waiting',
     );
-    await page.press('Ledger');
+    await page.press('Record');
     await page.says('Done Reseal the steps', '[data-entry]');
   });
 });

@@ -20,7 +20,7 @@ afterAll(async () => {
   await server.kill();
 });
 
-const ROOMS = "//section[@aria-label='Rooms, and what stands in them']";
+const ROOMS = "//section[@aria-label='Rooms and what is in them']";
 
 describe('the house by rooms', () => {
   test('names the places where an alarm is missing, with the rule', async () => {
@@ -36,11 +36,11 @@ describe('the house by rooms', () => {
   test('a room is put right, and then no alarm is wanted in it', async () => {
     await page.press('Change …', `${ROOMS}//li[contains(., 'Front bedroom')]`);
     await page.type('Level (0 is', 'up there');
-    await page.press('Keep it so');
+    await page.press('Save');
     await page.says('must be a whole number, such as 0, 1 or -1', '.room-form');
     await page.type('Level (0 is', '1');
     await page.choose('What it is for', 'living room');
-    await page.press('Keep it so');
+    await page.press('Save');
     await page.says('Front bedroom: kept so.', '.saying');
     expect(await (await page.find('[data-test=coverage]')).getText()).not.toContain('Front bedroom');
   });
@@ -48,14 +48,14 @@ describe('the house by rooms', () => {
   test('what the home is like is told in one place, and which dates that moves is said before', async () => {
     await page.press('Change …', "//*[@data-test='traits']");
     await page.type('year built', '1200');
-    await page.press('Tell it so');
+    await page.press('Save');
     await page.says('must be a value this can have', '[data-test=traits]');
     await page.type('year built', '1974');
     await page.choose('a smoker indoors', 'yes');
     await page.says('Change the air filter, Return filter: Sat, Nov 28', '[data-test=moves]');
-    await page.press('Tell it so');
+    await page.press('Save');
     await page.says('Told. Every date', '.saying');
-    await page.press('Upkeep');
+    await page.press('Schedule');
     await page.says('a smoker indoors ×0.5', '[data-kept="Change the air filter"]');
   });
 });
@@ -77,13 +77,13 @@ describe('one thing', () => {
     await page.says('Date of manufacture not known yet');
     await page.click('[data-act=facts]');
     await page.type('Date of manufacture', 'old');
-    await page.press('Note it');
+    await page.press('Save');
     await page.says('must be a year, month or day written');
     await page.type('Date of manufacture', '2022');
     await page.says('Replace the smoke alarm by its age, Basement:', '[data-test=moves]');
     await page.says('Thu, Jan 1, 2032', '[data-test=moves]');
-    await page.press('Note it');
-    await page.says('Noted.', '.saying');
+    await page.press('Save');
+    await page.says('Saved.', '.saying');
     await page.says('Date of manufacture 2022');
   });
 
@@ -99,23 +99,23 @@ describe('one thing', () => {
     await page.says('That file cannot be read as a photo');
     await page.type('What it shows', 'The back of it');
     await field.sendKeys(good);
-    await page.says('The photo is kept.', '.saying');
+    await page.says('Photo saved.', '.saying');
     const width = await page.driver.executeAsyncScript<number>(
       "const done = arguments[0]; const image = document.querySelector('figure img'); image.decode().then(() => done(image.naturalWidth))",
     );
     // Sized down on the way, and again to what is kept.
     expect(width).toBe(1_600);
-    await page.press('Take it away');
-    await page.says('Take this photo away for good?');
-    await page.press('Take it away', "//li[contains(., 'for good')]");
-    await page.says('The photo is gone.', '.saying');
+    await page.press('Remove');
+    await page.says('Delete this photo for good?');
+    await page.press('Remove', "//li[contains(., 'for good')]");
+    await page.says('Photo deleted.', '.saying');
   });
 
   test('replaced, what is kept goes over to the new one and its age begins anew', async () => {
     await page.press('Back to House');
     await page.press('Hall', `${ROOMS}//li[contains(@class, 'thing')]`);
     await page.click('[data-act=replace]');
-    await page.type('What the new one is called', 'New hall alarm');
+    await page.type('Name of the new one', 'New hall alarm');
     await page.type('Made, as its label says', '2026-09');
     await page.press('Replace it', '//form');
     await page.says('New hall alarm stands in its place.', '.saying');
@@ -130,9 +130,9 @@ describe('one thing', () => {
     await page.press('Dishwasher');
     await page.click('[data-act=remove]');
     await page.says('It is no longer in the house.');
-    await page.press('Take it out', '//form');
+    await page.press('Remove', '//form');
     await page.says('Dishwasher is out of the house.', '.saying');
-    await page.says('This stands in the house no more.');
+    await page.says('Removed.');
   });
 });
 

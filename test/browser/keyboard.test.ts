@@ -81,7 +81,7 @@ describe('the main path by keyboard alone', () => {
   });
 
   test('in the ledger, correct the day', async () => {
-    await tabTo('Ledger', true);
+    await tabTo('Record', true);
     await keys(Key.ENTER);
     await page.says('Everything written down');
     await page.find('[data-entry]');
@@ -106,7 +106,7 @@ describe('the main path by keyboard alone', () => {
   });
 
   test('in Upkeep, another school: its radio with the arrows, what it moves, and saved', async () => {
-    await tabTo('Upkeep', true);
+    await tabTo('Schedule', true);
     await keys(Key.ENTER);
     await page.find('[data-kept]');
     await tabTo('Change … : Change the air filter');
@@ -115,7 +115,7 @@ describe('the main path by keyboard alone', () => {
     await tabTo('radio');
     await keys(Key.ARROW_DOWN);
     await page.says('sooner', '[data-test=moves]');
-    await tabTo('Keep it so');
+    await tabTo('Save');
     await keys(Key.ENTER);
     await page.says('kept so from today on', '.saying');
   });
@@ -123,7 +123,7 @@ describe('the main path by keyboard alone', () => {
   test('in House, a thing and what is known of it', async () => {
     await tabTo('House', true);
     await keys(Key.ENTER);
-    await page.says('Rooms, and what stands in them');
+    await page.says('Rooms and what is in them');
     await tabTo('Furnace');
     await keys(Key.ENTER);
     await page.says('What is known');

@@ -35,7 +35,7 @@ describe('logging with details', () => {
     await page.type('Cost (USD)', '12,50');
     await page.type('Note', 'Two coats');
     await page.says('Front steps: next due Wed, Nov 15, 2028', '[role=dialog]');
-    await page.press('Write it down');
+    await page.press('Save');
     await page.says('Reseal the steps, Front steps: logged for Sat, Nov 21.', '.saying');
     const entry = await newestEntry();
     expect(entry).toContain('Aunt Marte; 95 minutes; $12.50; Two coats');
@@ -46,7 +46,7 @@ describe('logging with details', () => {
     await page.click(`${line('dryer-vent')} [data-act=log]`);
     await page.type('Day it was done', '2026-11-25');
     await page.type('Note', 'keep me');
-    await page.press('Write it down');
+    await page.press('Save');
     await page.says('That day is still to come. Today there is Tue, Nov 24.', '[role=dialog]');
     expect(await (await page.field('Note')).getAttribute('value')).toBe('keep me');
     expect(await (await page.field('Day it was done')).getAttribute('aria-invalid')).toBe('true');
@@ -58,7 +58,7 @@ describe('logging with details', () => {
   ])('%s typed as %s is refused by name', async (label, text) => {
     await page.click(`${line('dryer-vent')} [data-act=log]`);
     await page.type(label, text);
-    await page.press('Write it down');
+    await page.press('Save');
     await page.says('must be at least 0', '[role=dialog]');
     expect(await (await page.field(label)).getAttribute('aria-invalid')).toBe('true');
   });
@@ -78,7 +78,7 @@ describe('logging with details', () => {
     await page.click(`${line('dryer-vent')} [data-act=log]`);
     await (await page.field('Left undone on purpose')).click();
     await page.type('Why it was skipped', 'The dryer is away for repair');
-    await page.press('Write it down');
+    await page.press('Save');
     await page.says('Next due Wed, Nov 24, 2027', '.saying');
     expect(await newestEntry()).toContain('Skipped Clean the dryer vent, Dryer The dryer is away for repair');
   });
@@ -117,13 +117,13 @@ describe('putting off', () => {
   test('past its latest day, where lives depend on it, only with the acknowledgement', async () => {
     await page.click(`${line('late smoke-alarm-battery-swap')} [data-act=putOff]`);
     await page.type('To which day', '2026-12-20');
-    await page.press('Put it off', '//*[@role="dialog"]');
-    await page.says('must be given', '[role=dialog]');
+    await page.press('Postpone', '//*[@role="dialog"]');
+    await page.says('Enter a value', '[role=dialog]');
     await page.type('Why', 'No 9 V cells in the house');
-    await page.press('Put it off', '//*[@role="dialog"]');
+    await page.press('Postpone', '//*[@role="dialog"]');
     await page.says('say that you know', '[role=dialog]');
     await (await page.field('I know')).click();
-    await page.press('Put it off', '//*[@role="dialog"]');
+    await page.press('Postpone', '//*[@role="dialog"]');
     await page.says('put off to Sun, Dec 20.', '.saying');
     await page.says('put off: “No 9 V cells in the house”');
   });
@@ -137,13 +137,13 @@ describe('someone else was quicker', () => {
       await page.find(line('air-filter'));
       const act = async (which: Page): Promise<void> => {
         await which.click(`${line('air-filter')} [data-act=log]`);
-        await which.says('What follows', '[role=dialog]');
+        await which.says('What happens next', '[role=dialog]');
       };
       await act(page);
       await act(other);
-      await other.press('Write it down');
+      await other.press('Save');
       await other.says('logged for today', '.saying');
-      await page.press('Write it down');
+      await page.press('Save');
       await page.says('Someone else was quicker', '[role=dialog]');
     } finally {
       await other.close();

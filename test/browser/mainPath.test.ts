@@ -45,7 +45,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
   });
 
   test('the entry stands on top of the ledger', async () => {
-    await page.press('Ledger');
+    await page.press('Record');
     await page.says('Everything written down for 14 Juniper Bend');
     const first = await (await page.find('[data-entry]')).getText();
     expect(first).toContain('Done Test the smoke alarm, Basement');
@@ -57,8 +57,8 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await page.type('Day', '2026-11-20');
     await page.type('Minutes', '7');
     await page.type('Why (may', 'It was Friday');
-    await page.press('Correct it');
-    const effect = await page.says('Corrected.', '.saying');
+    await page.press('Save');
+    const effect = await page.says('Saved.', '.saying');
     expect(effect).toContain('Test the smoke alarm, Basement is now due Sun, Dec 20, in 26 days.');
     const corrected = await page.says('corrected Nov 24', '[data-entry]');
     expect(corrected).toContain('Day was Tue, Nov 24, is Fri, Nov 20');
@@ -68,7 +68,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
 
   test('struck out it no longer counts, and restored it does', async () => {
     await page.click('[data-entry] [data-act=strike]');
-    await page.press('Strike it out');
+    await page.press('Delete');
     await page.says('is now due Fri, Oct 30, 25 days ago', '.saying');
     await page.says('(struck out)', '[data-entry]');
     await page.click('[data-entry] [data-act=restore]');
@@ -95,7 +95,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await lists[0]?.findElement(By.xpath('.//option[contains(., "Weir Lane")]')).click();
     await page.says('Tuesday, 24 November 2026');
     await page.says('What is due at 3 Weir Lane');
-    await page.press('Ledger');
+    await page.press('Record');
     const text = await page.says('£85.00');
     expect(text).not.toContain('$');
   });
@@ -104,7 +104,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await page.go('/homes/not-a-home/ledger');
     await page.says('What is due at 3 Weir Lane');
     await page.go('/homes/00000000-0000-7000-8000-000000000000/today');
-    await page.says('There is no such thing here, or it is not yours to see.');
+    await page.says('Page not found.');
   });
 
   test('the browser complained of nothing on the way', async () => {

@@ -21,10 +21,10 @@ describe('what stands shut or open', () => {
     expect(text).toMatch(
       /Back hose bib Hose bib shut since Tue, Sep 15 the other half is due \w+, May \d+, 2027/,
     );
-    await page.press('It is open');
+    await page.press('Open');
     await page.says('Back hose bib: noted as open.', '.saying');
     await page.says('Back hose bib Hose bib open since Tue, Nov 24');
-    await page.press('It is shut', "//*[@data-standing='open'][contains(., 'Back hose bib')]");
+    await page.press('Shut off', "//*[@data-standing='open'][contains(., 'Back hose bib')]");
     await page.says('shut since Tue, Nov 24', '[data-standing=closed]');
   });
 });
@@ -35,13 +35,13 @@ describe('noting things', () => {
     await page.press('Today');
     await page.click(`${line('roof-storm-look')} [data-act=log]`);
     await page.type('Day it was done', '2026-11-20');
-    await page.press('Write it down');
+    await page.press('Save');
     await page.says('Look at the roof, Roof: logged', '.saying');
     await page.press('Note');
-    await page.says('Note something');
+    await page.says('Log something');
     await page.choose('What happened', 'A windstorm');
-    await page.press('Note it');
-    await page.says('Noted what happened. ', '.saying');
+    await page.press('Save');
+    await page.says('Saved. ', '.saying');
     await page.press('Today');
     await page.click(`${line('roof-storm-look')} [data-act=why]`);
     await page.says('A windstorm, noted Tue, Nov 24: within 5 days', line('roof-storm-look'));
@@ -49,15 +49,15 @@ describe('noting things', () => {
 
   test('a field left empty is named, and what was typed stays', async () => {
     await page.press('Note');
-    await page.says('Note something');
-    await (await page.field('A reading')).click();
+    await page.says('Log something');
+    await (await page.field('A measurement')).click();
     await page.type('Value', 'warm');
-    await page.press('Note it');
-    await page.says('must be given');
+    await page.press('Save');
+    await page.says('Enter a value');
     await page.choose('Which thing', 'Furnace');
-    await page.choose('What was read', 'Something else, as a number');
-    await page.press('Note it');
-    await page.says('must be a number');
+    await page.choose('What was measured', 'Something else, as a number');
+    await page.press('Save');
+    await page.says('Enter a number');
     expect(await (await page.field('Value')).getAttribute('value')).toBe('warm');
   });
 
@@ -70,16 +70,16 @@ describe('noting things', () => {
     await page.press('Add it');
     await page.says('Upstairs filter is in the house');
     await page.press('Note');
-    await page.says('Note something');
+    await page.says('Log something');
     await (await page.field('How a filter looks')).click();
     await page.choose('Which thing', 'Upstairs filter');
-    await page.press('Note it');
-    await page.says('must be given', '[role=alert]');
+    await page.press('Save');
+    await page.says('Enter a value', '[role=alert]');
     await (await page.field('Gray or darker')).click();
-    await page.press('Note it');
-    await page.says('Noted how the filter looks. 1 date moved.', '.saying');
-    await page.press('Upkeep');
-    await page.type('Find', 'Upstairs filter');
+    await page.press('Save');
+    await page.says('Saved how the filter looks. 1 date moved.', '.saying');
+    await page.press('Schedule');
+    await page.type('Search', 'Upstairs filter');
     await page.click('[data-kept="Change the air filter"] [data-act=dates]');
     await page.says('Graded 1 on Tue, Nov 24 (filter grade). The work is due within 3 days: Fri, Nov 27.');
   });
@@ -95,31 +95,31 @@ describe('noting things', () => {
     await page.press('Today');
     await page.says('Attic filter');
     await page.click(`${line('baseline air-filter-panel-replace')} [data-act=done]`);
-    await page.says('What the look found', '[role=dialog]');
+    await page.says('What you found', '[role=dialog]');
     await (await page.field('Light gray')).click();
     await page.says('Attic filter: next due Thu, Dec 24', '[role=dialog]');
-    await page.press('Write it down');
+    await page.press('Save');
     await page.says('Next due Thu, Dec 24', '.saying');
   });
 
   test('what is in stock decides when to order', async () => {
     await page.press('Note');
-    await page.says('Note something');
+    await page.says('Log something');
     await (await page.field('In stock')).click();
     await page.choose('What', 'panel filter');
     await page.type('How many came', '12');
-    await page.press('Note it');
-    await page.says('Noted the stock.', '.saying');
-    await page.press('Ledger');
+    await page.press('Save');
+    await page.says('Stock saved.', '.saying');
+    await page.press('Record');
     await page.says('Stock moved');
   });
 });
 
 describe('practices', () => {
   test('are read with their schools and the cautions at their steps', async () => {
-    await page.press('Practices');
+    await page.press('How-to');
     await page.says('Air filters and air handling');
-    await page.type('Find', 'gutter');
+    await page.type('Search', 'gutter');
     await page.click('[data-practice=gutter-clean] button');
     await page.says('A tall enough ladder on firm ground', '[data-practice=gutter-clean] .caution');
     await page.says('After leaf fall, and again in spring', '[data-practice=gutter-clean]');
@@ -131,36 +131,36 @@ describe('practices', () => {
     await page.press('Add');
     await page.choose('Kind', 'Gutters');
     expect(await (await page.field('Task')).getText()).not.toContain('Clean the gutters');
-    await page.press('Practices');
-    await page.type('Find', 'gutter-clean');
+    await page.press('How-to');
+    await page.type('Search', 'gutter-clean');
     await page.press('Show again');
     await page.says('Clean the gutters: shown again.');
   });
 
   test('one of one’s own is refused by field until it is whole, and then taken up like any other', async () => {
     await page.press('Add one of your own');
-    await page.press('Add it to the practices');
-    await page.says('must be given');
+    await page.press('Save');
+    await page.says('Enter a value');
     await page.type('What is to be done', 'Feed the sourdough');
     await page.type('Why', 'It starves.');
     await page.type('The work itself', 'Discard half.\nFlour and water.');
     await page.choose('Done to', 'Something else');
     await page.click('form.own > details > summary');
-    await page.choose('It uses up', 'sand (bags)');
+    await page.choose('Supplies used', 'sand (bags)');
     await page.type('How much each time', 'much');
-    await page.press('Add it to the practices');
-    await page.says('must be a number');
+    await page.press('Save');
+    await page.says('Enter a number');
     await page.type('How much each time', '2');
-    await page.choose('Handy on the same trip as', 'Clean the gutters');
-    await page.press('Add it to the practices');
+    await page.choose('Best on the same trip as', 'Clean the gutters');
+    await page.press('Save');
     await page.says('Feed the sourdough is among the practices of this home.');
-    await page.type('Find', 'sourdough');
+    await page.type('Search', 'sourdough');
     await page.press('Change');
     expect(await (await page.field('How much each time')).getAttribute('value')).toBe('2');
     await page.type('Minutes', '20');
-    await page.press('Keep the change');
+    await page.press('Save');
     await page.says('Feed the sourdough: changed.', '.saying');
-    await page.press('Read');
+    await page.press('Open');
     await page.says('About 20 min', '[data-practice=own-feed-the-sourdough]');
     await page.press('Add');
     await page.choose('Kind', 'Something else');

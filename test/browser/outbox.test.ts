@@ -52,7 +52,7 @@ describe('without a connection', () => {
   });
 
   test('the page that cannot be read says so and offers to try again', async () => {
-    await page.press('Ledger');
+    await page.press('Record');
     await page.says('No connection.');
     await page.press('Today');
     await page.says('No connection.');
@@ -69,7 +69,7 @@ describe('without a connection', () => {
     await page.says('What is due at 14 Juniper Bend');
     await page.find('[data-line^="coming own Reseal"], [data-line^="late smoke-alarm-test"]');
     expect(await page.count('[data-line^="late own Reseal"]')).toBe(0);
-    await page.press('Ledger');
+    await page.press('Record');
     await page.find('[data-entry]');
     const texts = await Promise.all(
       (await page.driver.findElements({ css: '[data-entry]' })).map((one) => one.getText()),
@@ -99,7 +99,7 @@ describe('without a connection', () => {
       async () => (await page.count('[data-test=waiting]')) === 0,
       'the entry is still waiting',
     );
-    await page.press('Ledger');
+    await page.press('Record');
     await page.find('[data-entry]');
     const texts = await Promise.all(
       (await page.driver.findElements({ css: '[data-entry]' })).map((one) => one.getText()),

@@ -16,11 +16,11 @@ afterAll(async () => {
 /** How to come to every page and sheet; each is then looked at in both colors and both sizes. */
 const PLACES: Record<string, () => Promise<unknown>> = {
   'Sign in': () => page.go('/sign-in').then(() => page.says('Look around')),
-  'Make an account': () => page.press('No account yet').then(() => page.says('Your name')),
+  'Create an account': () => page.press('No account yet').then(() => page.says('Your name')),
   Today: () => page.signInToDemo(),
   'a line with its reasons': () => page.click('[data-act=why]').then(() => page.find('.reasons')),
   'the sheet to log': () =>
-    page.click('[data-act=log]').then(() => page.says('What follows', '[role=dialog]')),
+    page.click('[data-act=log]').then(() => page.says('What happens next', '[role=dialog]')),
   'the sheet to put off': async () => {
     await page.press('Close');
     await page.click(`${line('smoke-alarm-test')} [data-act=putOff]`);
@@ -29,7 +29,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   Ledger: async () => {
     await page.press('Close');
-    await page.press('Ledger');
+    await page.press('Record');
     await page.find('[data-entry]');
   },
   'the ledger narrowed down, with its totals': async () => {
@@ -39,18 +39,19 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.click('[data-act=csv-in]');
     await page.find('#csv-file');
   },
-  Runs: () => page.press('Runs').then(() => page.says('Rounds of the house')),
+  Runs: () => page.press('Checklists').then(() => page.says('Checklists of the house')),
   'a run, its things being got together': () =>
     page.click('[data-round=monthly] [data-act=start]').then(() => page.find('.gather')),
   'a run at a step with cautions': async () => {
     await page.click('[data-act=begin]');
     await page.find('[data-item]');
-    await page.press('Test the carbon monoxide alarm', "//nav[@aria-label='The run']");
+    await page.press('Test the carbon monoxide alarm', "//nav[@aria-label='The checklist']");
     await page.click('[data-act=details]');
     await page.find('[data-item]');
   },
-  'a run as a check sheet': () => page.press('As a check sheet').then(() => page.find('[data-sheet-item]')),
-  'the ledger again': () => page.press('Ledger').then(() => page.find('[data-entry]')),
+  'a run as a check sheet': () =>
+    page.press('Print as a check sheet').then(() => page.find('[data-sheet-item]')),
+  'the ledger again': () => page.press('Record').then(() => page.find('[data-entry]')),
   'the sheet to correct': () => page.click('[data-act=correct]').then(() => page.find('[role=dialog] form')),
   'the sheet to strike out': async () => {
     await page.press('Close');
@@ -65,35 +66,35 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   'Add with a rule of one’s own': async () => {
     await page.choose('Task', 'in my own words');
-    await page.press('Add a factor');
+    await page.press('Add a reason');
     await page.press('Add it');
-    await page.says('must be given');
+    await page.says('Enter a value');
   },
-  Almanac: () => page.press('Almanac').then(() => page.says('What they rest on')),
+  Almanac: () => page.press('Weather and seasons').then(() => page.says('Based on')),
   'the almanac, its dates being set': () =>
     page.press('Set dates for this home').then(() => page.find('[data-season] input')),
-  Bench: () => page.press('Bench').then(() => page.says('Still needed')),
+  Bench: () => page.press('Calculators').then(() => page.says('Still needed')),
   'the Bench with a verdict, its edges being set': async () => {
     await page.press('Sludge');
     await page.type('Sludge, in', '13');
-    await page.press('Set the edges for this home');
+    await page.press('Set your own limits');
     await page.find('[data-verdict=act]');
   },
   'Something is wrong': () =>
     page
-      .press('Trouble')
+      .press('Something is wrong')
       .then(() => page.press('No cooling'))
       .then(() => page.find('[data-symptom=no-cooling] .stop')),
   'a reading being noted': async () => {
     await page.press('Note');
-    await (await page.field('A reading')).click();
+    await (await page.field('A measurement')).click();
     await page.choose('Which thing', 'Water heater');
     await page.type('At the faucet', '130');
     await (await page.field('After a minute')).click();
     await page.find('[data-verdict=act]');
   },
-  Note: () => page.press('Note').then(() => page.says('Note something')),
-  Practices: () => page.press('Practices').then(() => page.says('Air filters and air handling')),
+  Note: () => page.press('Note').then(() => page.says('Log something')),
+  Practices: () => page.press('How-to').then(() => page.says('Air filters and air handling')),
   'a practice read': () =>
     page
       .click('[data-practice=furnace-annual-tune-up] button')
@@ -105,9 +106,9 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     page.press('Change …', "//*[@data-test='traits']").then(() => page.says('someone will really look')),
   'a room being put right': () =>
     page
-      .press('Change …', "//*[@aria-label='Rooms, and what stands in them']")
+      .press('Change …', "//*[@aria-label='Rooms and what is in them']")
       .then(() => page.find('.room-form')),
-  'a thing': () => page.press('Return filter').then(() => page.says('What is kept on it')),
+  'a thing': () => page.press('Return filter').then(() => page.says('Its tasks')),
   'a thing, its facts being told': () =>
     page.click('[data-act=facts]').then(() => page.field('Filters in it')),
   'a thing being replaced': () =>
@@ -117,7 +118,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('Foundation');
     await page.find('[data-series] svg');
   },
-  Upkeep: () => page.press('Upkeep').then(() => page.find('[data-kept]')),
+  Upkeep: () => page.press('Schedule').then(() => page.find('[data-kept]')),
   'a duty with its next three dates': () =>
     page.click('[data-kept="Change the air filter"] [data-act=dates]').then(() => page.find('.reasons')),
   'the schools side by side, and what a change moves': async () => {
@@ -126,7 +127,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.says('sooner', '[data-test=moves]');
   },
   'a duty being paused': () =>
-    page.click('[data-kept="Change the air filter"] [data-act=pause]').then(() => page.says('Pause it')),
+    page.click('[data-kept="Change the air filter"] [data-act=pause]').then(() => page.says('Pause')),
   'what goes with a system': () =>
     page.click('.besides summary').then(() => page.find('.besides [data-practice]')),
   'where things are': () => page.press('Shutoffs').then(() => page.says('Whom to call')),
@@ -135,17 +136,17 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('A new home');
     await page.type('Name', 'Nothing yet');
     await page.type('Time zone', 'America/Chicago');
-    await page.press('Make the home');
+    await page.press('Create home');
     await page.says('What kind of house is it?');
-    await page.press('Upkeep');
-    await page.says('Nothing is kept here yet.');
+    await page.press('Schedule');
+    await page.says('No tasks yet.');
   },
   'House with nothing in it': () =>
     page
       .press('House')
       .then(() => page.says('Say which rooms there are, and this tells where alarms are missing.')),
   'where things are, nobody having said': () =>
-    page.press('Shutoffs').then(() => page.says('No numbers are written down yet.')),
+    page.press('Shutoffs').then(() => page.says('No numbers yet.')),
 };
 
 describe.each(Object.entries(PLACES))('%s', (name, come) => {

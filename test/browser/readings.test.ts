@@ -24,13 +24,13 @@ const split = async (supply: string): Promise<void> => {
 
 describe('the Bench', () => {
   test('judges while one types, in any unit, and says what is still needed', async () => {
-    await page.press('Bench');
+    await page.press('Calculators');
     await page.says('Still needed: Return air, before the filter');
     await split('60');
     await page.says('Act within 7 days', '[data-verdict=act]');
     await page.says('Split: 15 °F, between 10 °F and 16 °F');
     await page.type('Supply air', '13 °C');
-    await page.says('Sound', '[data-verdict=sound]');
+    await page.says('OK', '[data-verdict=sound]');
     await page.type('Supply air', 'cool');
     await page.says('Write a number and, if you like, its unit');
     await page.type('Supply air', '55');
@@ -59,48 +59,48 @@ describe('the Bench', () => {
   test('a school can be kept for the home, and edges of its own', async () => {
     await page.press('Return filter by its grade');
     await page.choose('The filter looks', 'light gray');
-    await page.says('Watch', '[data-verdict=watch]');
-    await page.choose('School', 'strict');
+    await page.says('Keep an eye on it', '[data-verdict=watch]');
+    await page.choose('Approach', 'strict');
     await page.says('Act within 3 days', '[data-verdict=act]');
-    await page.press('Go by this school at home');
+    await page.press('Use this approach at home');
     await page.says('From today this home goes by: strict: change at the first gray', '.saying');
     await page.press('Sludge');
     await page.type('Sludge, in', '9 1/2');
-    await page.says('Sound', '[data-verdict=sound]');
-    await page.press('Set the edges for this home');
+    await page.says('OK', '[data-verdict=sound]');
+    await page.press('Set your own limits');
     await page.type('Edge 1', '14');
-    await page.press('Set the edges');
+    await page.press('Save');
     await page.says('must be numbers that rise', '[role=alert]');
     await page.type('Edge 1', '8');
-    await page.press('Set the edges', '//form');
-    await page.says('The edges are set for this home, from today.', '.saying');
-    await page.says('Watch', '[data-verdict=watch]');
+    await page.press('Save', '//form');
+    await page.says('Your limits are set, from today.', '.saying');
+    await page.says('Keep an eye on it', '[data-verdict=watch]');
   });
 });
 
 describe('a reading noted', () => {
   test('is judged where it is typed, and what it calls for stands on Today until it is put right', async () => {
     await page.press('Note');
-    await page.says('Note something');
-    await (await page.field('A reading')).click();
+    await page.says('Log something');
+    await (await page.field('A measurement')).click();
     await page.choose('Which thing', 'Water heater');
-    await page.choose('What was read', 'Hot water at the faucet');
-    await page.press('Note it');
+    await page.choose('What was measured', 'Hot water at the faucet');
+    await page.press('Save');
     await page.says('This is needed.');
     await page.type('At the faucet', '141 F');
     await (await page.field('After a minute')).click();
     await page.says('Nobody bathes or showers', '[data-verdict=stop]');
-    await page.press('Note it');
-    await page.says('Noted the reading.', '.saying');
+    await page.press('Save');
+    await page.says('Measurement saved.', '.saying');
     await page.press('Today');
     await page.says('At once: Reading: Hot water at the faucet', '[data-finding="reading.tap-temperature"]');
     await page.click('[data-finding="reading.tap-temperature"] [data-act=close]');
     await page.type('What was done', 'Dial turned down, measured again');
     await page.type('Cost', '-1');
-    await page.press('It is put right');
+    await page.press('Mark as fixed');
     await page.says('must be', '[role=alert]');
     await page.type('Cost', '');
-    await page.press('It is put right');
+    await page.press('Mark as fixed');
     await page.says('Closed: Reading: Hot water at the faucet.', '.saying');
     expect(await page.count('[data-finding="reading.tap-temperature"]')).toBe(0);
   });
@@ -108,33 +108,33 @@ describe('a reading noted', () => {
   test('what it found names the work that answers it, and is closed when the same is read again and sound', async () => {
     const readTap = async (temperature: string, verdict: string): Promise<void> => {
       await page.press('Note');
-      await page.says('Note something');
-      await (await page.field('A reading')).click();
+      await page.says('Log something');
+      await (await page.field('A measurement')).click();
       await page.choose('Which thing', 'Water heater');
-      await page.choose('What was read', 'Hot water at the faucet');
+      await page.choose('What was measured', 'Hot water at the faucet');
       await page.type('At the faucet', temperature);
       await (await page.field('After a minute')).click();
       await page.find(`[data-verdict=${verdict}]`);
-      await page.press('Note it');
-      await page.says('Noted the reading.', '.saying');
+      await page.press('Save');
+      await page.says('Measurement saved.', '.saying');
       await page.press('Today');
     };
     await readTap('131 F', 'act');
     const found = '[data-finding="reading.tap-temperature"]';
-    await page.says('What answers it: Check the hot water’s temperature', found);
+    await page.says('What fixes it: Check the hot water’s temperature', found);
     await page.press('Check the hot water’s temperature', `//*[@data-finding='reading.tap-temperature']`);
     await page.says('Check the hot water’s temperature', 'h1');
     await page.press('Today');
     await page.find(found);
     await readTap('119 F', 'sound');
-    await page.says('Late', 'h2');
+    await page.says('Do now', 'h2');
     await page.waitFor(async () => (await page.count(found)) === 0, 'it stands though it reads sound');
   });
 
   test('stands on the page of its thing over time, with the verdict of then', async () => {
     await page.press('House');
     await page.press('Water heater');
-    await page.says('Readings over time');
+    await page.says('Measurements over time');
     await page.find('[data-series=tap-temperature] svg');
     await page.press('As a table', "//*[@data-series='tap-temperature']").catch(() => undefined);
     await page.click('[data-series=tap-temperature] summary');
@@ -144,16 +144,16 @@ describe('a reading noted', () => {
 
 describe('something is wrong', () => {
   test('is one key away from everywhere, and says first what keeps people safe', async () => {
-    await page.press('Almanac');
-    await page.says('What they rest on');
+    await page.press('Weather and seasons');
+    await page.says('Based on');
     await page.driver.actions().sendKeys('!').perform();
-    await page.says('Out first');
+    await page.says('Emergencies');
     await page.press('A smell of gas');
     const text = await page.says('Stop and call when', '[data-symptom=gas-smell]');
     expect(text).toMatch(/no switch|touch no switch|switch/i);
     await page.press('No cooling');
-    await page.press('Note that it happened today');
-    await page.says('Noted.', '.saying');
+    await page.press('Log that it happened today');
+    await page.says('Saved.', '.saying');
   });
 
   test('leads to the round that takes it up', async () => {
@@ -164,7 +164,7 @@ describe('something is wrong', () => {
   });
 
   test('a key pressed while typing types', async () => {
-    await page.press('Bench');
+    await page.press('Calculators');
     await (await page.field('Return air')).sendKeys('!');
     expect(await (await page.field('Return air')).getAttribute('value')).toContain('!');
   });

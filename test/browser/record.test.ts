@@ -13,7 +13,7 @@ beforeAll(async () => {
   page = await Page.open(server.address);
   await page.command('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
   await page.signInToDemo();
-  await page.press('Ledger');
+  await page.press('Record');
   await page.find('[data-entry]');
 });
 afterAll(async () => {
@@ -43,28 +43,28 @@ describe('the ledger narrowed down', () => {
   test('by a task and words; the address holds it, and everything comes back', async () => {
     await page.click('.filter summary');
     await page.choose('Task', 'Test the smoke alarm');
-    await page.press('Show these');
+    await page.press('Search');
     await page.waitFor(
       async () => !(await page.says('Test the smoke alarm', '.ruled')).includes('Change the air filter'),
       'not narrowed',
     );
     expect(new URL(await page.driver.getCurrentUrl()).searchParams.get('task')).toBe('Test the smoke alarm');
     await page.choose('Task', 'any');
-    await page.type('Words in it', 'xyzzy');
-    await page.press('Show these');
-    await page.says('Nothing in the ledger fits.');
+    await page.type('Search', 'xyzzy');
+    await page.press('Search');
+    await page.says('Nothing matches.');
     await page.type('Cost at least', 'much');
-    await page.press('Show these');
-    await page.says('must be a number', '.filter');
-    await page.press('Show everything');
+    await page.press('Search');
+    await page.says('Enter a number', '.filter');
+    await page.press('Clear filters');
     await page.says('Change the air filter');
   });
 
   test('a verdict, and what the years came to', async () => {
-    await page.choose('Verdict', 'act');
-    await page.press('Show these');
+    await page.choose('Result', 'act');
+    await page.press('Search');
     await page.waitFor(async () => (await page.count('[data-entry]')) < 50, 'not narrowed');
-    await page.press('Show everything');
+    await page.press('Clear filters');
     await page.click('.totals summary');
     const text = await page.says('together', '.totals');
     expect(text).toMatch(/Year System Times Hours Money By a trade Missed 2026/);
@@ -113,29 +113,29 @@ describe('one thing', () => {
   test('has its whole life on its page, and its papers with the end of their cover', async () => {
     await page.press('House');
     await page.press('Water heater');
-    await page.says('Everything that happened to it');
+    await page.says('History');
     const file = join(folder, 'warranty.pdf');
     writeFileSync(file, '%PDF-1.4 six years on the tank');
-    await page.press('Keep it');
+    await page.press('Add');
     await page.says('Choose a file.');
     await choose('#document-file', file);
     await page.choose('Kind', 'Warranty');
-    await page.type('Called', 'Tank warranty');
+    await page.type('Name', 'Tank warranty');
     await page.type('Covers it until', '2027-01-10');
-    await page.press('Keep it');
+    await page.press('Add');
     await page.says('Kept: Tank warranty.', '.saying');
     await page.says('Tank warranty Warranty', '[aria-label=Papers]');
     await page.says('until Sun, Jan 10, 2027', '[aria-label=Papers]');
     await page.press('Today');
     await page.says('Tank warranty, Water heater: covered until Sun, Jan 10, 2027', '.covers');
     await page.press('Tank warranty, Water heater');
-    await page.press('Take away …');
-    await page.press('Take it away');
+    await page.press('Remove …');
+    await page.press('Remove');
     await page.says('Taken away: Tank warranty.', '.saying');
   });
 
   test('leads to all of it in the ledger', async () => {
-    await page.press('All of it in the ledger');
+    await page.press('All of it in the record');
     await page.find('[data-entry]');
     expect(new URL(await page.driver.getCurrentUrl()).searchParams.get('asset')).not.toBeNull();
   });

@@ -25,7 +25,8 @@ async function goThrough(on: Page, item: string): Promise<void> {
 }
 
 /** Goes to a piece by the list beside the run. */
-const goTo = (on: Page, title: string): Promise<void> => on.press(title, "//nav[@aria-label='The run']");
+const goTo = (on: Page, title: string): Promise<void> =>
+  on.press(title, "//nav[@aria-label='The checklist']");
 
 describe('the autumn closing', () => {
   let address = '';
@@ -33,12 +34,12 @@ describe('the autumn closing', () => {
   test('begins with what to get together, and goes one step at a time', async () => {
     // The tap stands open after a warm spell: it is this run that shuts it.
     await page.press('Note');
-    await page.says('Note something');
-    await page.press('It is open', "//*[@data-standing='closed'][contains(., 'Back hose bib')]");
+    await page.says('Log something');
+    await page.press('Open', "//*[@data-standing='closed'][contains(., 'Back hose bib')]");
     await page.says('Back hose bib: noted as open.', '.saying');
-    await page.press('Runs');
+    await page.press('Checklists');
     await page.click('[data-round=autumn-closing] [data-act=start]');
-    await page.says('First, get together');
+    await page.says('First, get these together');
     await (await page.field('Ladder')).click();
     address = new URL(await page.driver.getCurrentUrl()).pathname;
     await page.click('[data-act=begin]');
@@ -46,7 +47,7 @@ describe('the autumn closing', () => {
   });
 
   test('as a check sheet it is printed on few pages', async () => {
-    await page.press('As a check sheet');
+    await page.press('Print as a check sheet');
     await page.says('Check sheet: Autumn closing');
     await page.find('[data-sheet-item=furnace-annual-tune-up]');
     const pieces = await page.count('[data-sheet-item]');
@@ -71,7 +72,7 @@ describe('the autumn closing', () => {
     await page.click('[data-act=tick]');
     await page.says('Close its inside valve.');
     await page.click('[data-act=tick]');
-    await page.says('Answer the cautions above first.');
+    await page.says('Answer the questions above first.');
     await page.says('Before this step');
   });
 
@@ -82,8 +83,8 @@ describe('the autumn closing', () => {
       await other.go(address);
       await other.says('Close its inside valve.', '[data-item$=outdoor-tap-shut-and-drain]');
       await goThrough(other, 'outdoor-tap-shut-and-drain');
-      await other.press('Runs');
-      await other.says('Begun and not finished');
+      await other.press('Checklists');
+      await other.says('In progress');
     } finally {
       await other.close();
     }
@@ -118,7 +119,7 @@ describe('the autumn closing', () => {
       '.strip-of',
     );
     await page.says('At once: Reading: Hot water at the faucet');
-    await page.press('Ledger');
+    await page.press('Record');
     const text = await page.says('temperature at the faucet: 62 °C');
     expect(text).toMatch(/Done Shut and drain the hose bib, Back hose bib/);
     expect(text).toMatch(/Done Take the hoses off before frost/);
@@ -127,12 +128,12 @@ describe('the autumn closing', () => {
 
 describe('one job', () => {
   test('a furnace tune-up from Today: refused what is the trade’s, every caution at its step', async () => {
-    await page.press('Runs');
-    await page.says('Or some duties together');
-    await page.type('Find', 'furnace');
+    await page.press('Checklists');
+    await page.says('Or choose some tasks');
+    await page.type('Search', 'furnace');
     await (await page.field('Tune up the gas furnace')).click();
     await page.press('Start with these');
-    await page.says('First, get together');
+    await page.says('First, get these together');
     await page.click('[data-act=begin]');
     await page.says('Not to be done by yourself: Calling a heat exchanger sound.');
     await page.says('Isolate first at the local switch');
@@ -146,16 +147,16 @@ describe('one job', () => {
   });
 
   test('a furnace tune-up to its end, every caution answered at its step', async () => {
-    await page.press('Runs');
-    await page.type('Find', 'furnace');
+    await page.press('Checklists');
+    await page.type('Search', 'furnace');
     await (await page.field('Tune up the gas furnace')).click();
     await page.press('Start with these');
     await page.click('[data-act=begin]');
     await goThrough(page, 'furnace-annual-tune-up');
-    await page.says('Everything is settled.');
+    await page.says('Everything is done.');
     await page.click('[data-act=finish]');
     await page.says('Finished. 1 entry is in the ledger.', '.saying');
-    await page.press('Ledger');
+    await page.press('Record');
     await page.says('Done Tune up the gas furnace, Furnace');
     await page.press('Today');
     await page.find('[data-line]');
@@ -163,43 +164,43 @@ describe('one job', () => {
 
   test('done to the end it is logged with its day, minutes and note', async () => {
     await page.click(`${line('gfci-test')} [data-act=run]`);
-    await page.says('First, get together');
+    await page.says('First, get these together');
     await page.click('[data-act=begin]');
     await page.click('[data-act=details]');
     await page.type('Minutes', '12');
     await page.type('Note', 'Both tripped and reset');
-    await page.press('Note it, go on');
+    await page.press('Save and continue');
     await goThrough(page, 'gfci-test');
-    await page.says('Everything is settled.');
+    await page.says('Everything is done.');
     await page.click('[data-act=finish]');
     await page.says('Finished.', '.saying');
-    await page.press('Ledger');
+    await page.press('Record');
     await page.says('Both tripped and reset');
   });
 });
 
 describe('a round somebody left half-way', () => {
   test('goes on where it was; what is found on the way is noted with its place, or taken back', async () => {
-    await page.press('Runs');
-    await page.press('Go on', "//li[contains(., 'Quarterly round')]");
+    await page.press('Checklists');
+    await page.press('Continue', "//li[contains(., 'Quarterly checklist')]");
     await page.says('Change the air filter', 'h2');
     await page.click('[data-act=found]');
-    await page.press('Note it');
-    await page.says('must be given', '.besides');
+    await page.press('Save');
+    await page.says('Enter a value', '.besides');
     await page.type('What was found', 'Torn frame');
     await page.type('Where on it', 'Upper edge');
-    await page.type('To be put right within days', 'soon');
-    await page.press('Note it');
+    await page.type('Fix within (days)', 'soon');
+    await page.press('Save');
     await page.says('must be a whole number of days', '.besides');
-    await page.type('To be put right within days', '3');
-    await page.press('Note it');
+    await page.type('Fix within (days)', '3');
+    await page.press('Save');
     await page.says('To be noted: Torn frame, Upper edge.', '[data-test=found]');
     await page.click('[data-act=take-back]');
     await page.waitFor(async () => (await page.count('[data-test=found]')) === 0, 'it was not taken back');
     await page.click('[data-act=found]');
     await page.type('What was found', 'Torn frame');
     await page.type('Where on it', 'Upper edge');
-    await page.press('Note it');
+    await page.press('Save');
     await page.find('[data-test=found]');
     await page.driver.navigate().refresh();
     await page.says('To be noted: Torn frame, Upper edge.', '[data-test=found]');
@@ -216,7 +217,7 @@ describe('where there is no signal', () => {
       () => page.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'),
       'the pages are not kept on the device',
     );
-    await page.press('Runs');
+    await page.press('Checklists');
     await page.click('[data-round=yearly] [data-act=start]');
     await page.click('[data-act=begin]');
     await page.find('[data-item]');
@@ -224,18 +225,18 @@ describe('where there is no signal', () => {
       const before = await page.says('', '[data-item]');
       await page.click('[data-act=skip]');
       await page.type('Why', why);
-      await page.press('Note it, go on');
+      await page.press('Save and continue');
       await page.waitFor(async () => (await page.says('', '[data-item]')) !== before, 'it did not go on');
     };
     await leaveOut('It snows');
     await page.connect(false);
     await leaveOut('It still snows');
-    await page.says('No connection: kept on this device.');
+    await page.says('No connection: saved on this device.');
     await page.driver.navigate().refresh();
     await page.says('Yearly, any season', 'h1');
-    await page.says('No connection: kept on this device.');
+    await page.says('No connection: saved on this device.');
     const settled = async (): Promise<number> =>
-      (await page.says('', "[aria-label='The run']")).split('left out').length - 1;
+      (await page.says('', "[aria-label='The checklist']")).split('left out').length - 1;
     expect(await settled()).toBe(2);
     await leaveOut('And snows');
     await page.click('[data-act=finish]');
@@ -243,7 +244,7 @@ describe('where there is no signal', () => {
     await page.connect(true);
     await page.click('[data-act=finish]');
     await page.says('entries are in the ledger.', '.saying');
-    await page.press('Ledger');
+    await page.press('Record');
     const text = await page.says('And snows');
     expect(text).toContain('It snows');
     expect(text).toContain('It still snows');
@@ -252,14 +253,14 @@ describe('where there is no signal', () => {
 
 describe('a treatment plant visit, by the pen', () => {
   test('printed as a check sheet, what the pen wrote is typed in on one screen', async () => {
-    await page.press('Runs');
-    await page.says('Or some duties together');
-    await page.type('Find', 'scum');
+    await page.press('Checklists');
+    await page.says('Or choose some tasks');
+    await page.type('Search', 'scum');
     await (await page.field('Measure scum, clear water and sludge')).click();
-    await page.type('Find', 'smell');
+    await page.type('Search', 'smell');
     await (await page.field('Look, listen and smell')).click();
     await page.press('Start with these');
-    await page.press('As a check sheet');
+    await page.press('Print as a check sheet');
     await page.says('Check sheet: 2 duties together');
     const [measure, look] = ['aerobic-layer-measure', 'aerobic-quick-look'].map(
       (code) => `[data-sheet-item=${code}]`,
@@ -272,7 +273,7 @@ describe('a treatment plant visit, by the pen', () => {
     const field = await page.driver.findElement({ id: (await depth.getAttribute('for')) ?? '' });
     await field.sendKeys('deep');
     await page.click('[data-act=save-sheet]');
-    await page.says('Some fields are not right; they are marked.', '.saying');
+    await page.says('Some fields are wrong. They are marked.', '.saying');
     await page.says('Write a number');
     await field.clear();
     await field.sendKeys('48 in');
@@ -292,8 +293,8 @@ describe('a treatment plant visit, by the pen', () => {
     await page.click('[data-act=finish]');
     await page.says('entries are in the ledger.', '.saying');
     await page.press('Today');
-    await page.says('Put right: Reading: Layers of a tank, by every school');
-    await page.press('Ledger');
+    await page.says('Put right: Reading: Layers of a tank, by every approach');
+    await page.press('Record');
     await page.says('sludge: 14 in');
     await page.says('scum: 3.5 in');
     expect(await page.says('Done Measure scum, clear water and sludge')).toMatch(
@@ -302,16 +303,19 @@ describe('a treatment plant visit, by the pen', () => {
   });
 
   test('nothing done, there is nothing to write, and it can be discarded', async () => {
-    await page.press('Runs');
+    await page.press('Checklists');
     await page.click('[data-round=midwinter] [data-act=start]');
     await page.click('[data-act=begin]');
     await page.click('[data-act=finish]');
     await page.says('there is nothing to write', '.saying');
-    await page.press('Runs');
+    await page.press('Checklists');
     await page.says('Midwinter round begun');
     await page.press('Discard …');
     await page.press('Discard', "//li[contains(., 'Discard it?')]");
-    await page.waitFor(async () => !(await page.says('Runs')).includes('Midwinter round begun'), 'it stays');
+    await page.waitFor(
+      async () => !(await page.says('Checklists')).includes('Midwinter round begun'),
+      'it stays',
+    );
   });
 });
 
@@ -320,7 +324,7 @@ test('signed out, nothing of a run or of the house stays on the device', async (
     page.driver.executeScript<string[]>(
       'return Object.keys(localStorage).filter((key) => /sheet|open run/.test(key))',
     );
-  await page.press('Runs');
+  await page.press('Checklists');
   await page.click('[data-round=after-storm] [data-act=start]');
   await page.click('[data-act=begin]');
   await page.find('[data-item]');

@@ -44,7 +44,7 @@ async function foretoldAndLogged(duty: string): Promise<string> {
   const said = await page.says('next due', '[role=dialog]');
   const day = /next due (\w+, \w+ \d+(?:, \d{4})?)/i.exec(said)?.[1];
   if (day === undefined) throw new Error(`no day in: ${said}`);
-  await page.press('Write it down');
+  await page.press('Save');
   await page.waitFor(async () => (await page.count('[role=dialog]')) === 0, 'the sheet stays');
   return isoOf(day);
 }

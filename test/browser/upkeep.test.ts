@@ -8,7 +8,7 @@ beforeAll(async () => {
   server = await startDemo();
   page = await Page.open(server.address);
   await page.signInToDemo();
-  await page.press('Upkeep');
+  await page.press('Schedule');
   await page.find('[data-kept]');
 });
 afterAll(async () => {
@@ -24,7 +24,7 @@ describe('how a thing is kept', () => {
   test('by which school, since when, how long it takes here, and the next three dates with their reasons', async () => {
     const text = await page.says('About every three months', kept(FILTER));
     expect(text).toContain('worn by: shedding pets ×0.67');
-    expect(text).toContain('by this home’s record');
+    expect(text).toContain('from your record');
     await page.click(kept(FILTER, 'dates'));
     const dates = await page.says('Last done', kept(FILTER));
     expect(dates.match(/May be done from/g)).toHaveLength(3);
@@ -49,21 +49,21 @@ describe('how a thing is kept', () => {
     const moves = await page.says('later', '[data-test=moves]');
     const said = /Nov 28 → (.+?), \d+ days later/.exec(moves)?.[1];
     expect(said).toBeDefined();
-    await page.press('Keep it so');
+    await page.press('Save');
     await page.says('Change the air filter: kept so from today on.', '.saying');
     await page.click(kept(FILTER, 'dates'));
     await page.says(said ?? 'a date', kept(FILTER));
   });
 
-  test('an interval of one’s own must be a number, and takes hold like any other', async () => {
+  test('an interval of one’s own Enter a number, and takes hold like any other', async () => {
     await page.click(kept(FILTER, 'change'));
-    await (await page.field('An interval of one’s own')).click();
-    await page.type('Due every', 'often');
-    await page.press('Keep it so');
+    await (await page.field('My own interval')).click();
+    await page.type('Every', 'often');
+    await page.press('Save');
     await page.says('must be at least 1', kept(FILTER));
-    await page.type('Due every', '2');
+    await page.type('Every', '2');
     await page.says('sooner', '[data-test=moves]');
-    await page.press('Keep it so');
+    await page.press('Save');
     await page.says('kept so from today on', '.saying');
     await page.says('Own interval: every 2 months', kept(FILTER));
   });
@@ -74,12 +74,12 @@ describe('what the record proposes', () => {
     const lists = await page.driver.findElements({ css: 'header select option' });
     for (const option of lists) if ((await option.getText()) === '27 Mesa Row') await option.click();
     await page.says('What is due at 27 Mesa Row');
-    await page.press('Upkeep');
+    await page.press('Schedule');
     await page.says('The looks speak for', kept(FILTER));
     await page.click(`${kept(FILTER)} details summary`);
     await page.says('graded 1 after', kept(FILTER));
     await page.click(kept(FILTER, 'accept'));
-    await page.says('What this moves', kept(FILTER));
+    await page.says('Dates that move', kept(FILTER));
     await page.press('Cancel');
     await page.click(kept(FILTER, 'dismiss'));
     await page.says('Change the air filter: left as it is.', '.saying');
@@ -91,17 +91,17 @@ describe('what the record proposes', () => {
 
   test('taken, it becomes the home’s own interval', async () => {
     await page.press('Note');
-    await page.says('Note something');
+    await page.says('Log something');
     await (await page.field('How a filter looks')).click();
     await (await page.field('Gray or darker')).click();
-    await page.press('Note it');
+    await page.press('Save');
     await page.says('Noted how the filter looks', '.saying');
-    await page.press('Upkeep');
+    await page.press('Schedule');
     const text = await page.says('The looks speak for', kept(FILTER));
     const days = /The looks speak for (\d+) days/.exec(text)?.[1] ?? '';
     await page.click(kept(FILTER, 'accept'));
-    await page.says('What this moves', kept(FILTER));
-    await page.press('Keep it so');
+    await page.says('Dates that move', kept(FILTER));
+    await page.press('Save');
     await page.says(`Own interval: every ${days} days`, kept(FILTER));
   });
 });
@@ -110,11 +110,11 @@ describe('pausing, taking up, giving up', () => {
   test('a pause says what it moves, and lasts until it is taken up again', async () => {
     await page.click(kept('Look for moisture at every fixture', 'pause'));
     await page.says('→ nothing due.', '[data-test=moves]');
-    await page.press('Pause it');
+    await page.press('Pause');
     await page.says('Paused since Tue, Nov 24', kept('Look for moisture at every fixture'));
     await page.click(kept('Look for moisture at every fixture', 'resume'));
     await page.says('nothing due →', '[data-test=moves]');
-    await page.press('Take it up', `//*[@data-kept='Look for moisture at every fixture']//form`);
+    await page.press('Resume', `//*[@data-kept='Look for moisture at every fixture']//form`);
     await page.says('taken up again.', '.saying');
   });
 
@@ -133,10 +133,10 @@ describe('pausing, taking up, giving up', () => {
   });
 
   test('found by name', async () => {
-    await page.type('Find', 'skirting');
+    await page.type('Search', 'skirting');
     await page.waitFor(async () => (await page.count('[data-kept]')) === 1, 'others are still shown');
-    await page.type('Find', 'nothing of the kind');
-    await page.says('Nothing kept here has that name.');
+    await page.type('Search', 'nothing of the kind');
+    await page.says('No task has that name.');
     expect(await page.complaints()).toEqual([]);
   });
 });

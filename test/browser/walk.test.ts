@@ -58,7 +58,7 @@ describe('walking through a house, from an empty account', () => {
     await page.type('Your name', 'Maren');
     await page.type('E-mail address', 'maren@example.org');
     await page.type('Password', PASSWORD);
-    await page.press('Make the account');
+    await page.press('Create account');
     await page.says('No home yet.');
     await page.type('Name', '8 Kiln Street');
     taps += 1;
@@ -92,7 +92,7 @@ describe('walking through a house, from an empty account', () => {
       .png()
       .toFile(label);
     await (await page.field('Photograph a label')).sendKeys(label);
-    await page.says('The photo is kept.', '.photo');
+    await page.says('Photo saved.', '.photo');
     await confirm();
     await page.says('Cooling', 'h2');
   });
@@ -192,7 +192,7 @@ describe('walking through a house, from an empty account', () => {
     await phone.says('Where the heat comes from', '[data-test=loose]');
     await phone.choose('It shows', 'Furnace');
     await phone.says('The photo is with Furnace.', '.saying');
-    await phone.press('Furnace', "//section[@aria-label='Rooms, and what stands in them']");
+    await phone.press('Furnace', "//section[@aria-label='Rooms and what is in them']");
     await phone.find('figure img');
   });
 

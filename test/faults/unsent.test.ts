@@ -44,8 +44,8 @@ describe('an entry the server fails at', () => {
   test('is told after three tries, holds back no other home, and can be put right and sent', async () => {
     await fail();
     await page.click(LATE);
-    await page.says('The server could not take it. It stays on this device and is tried again.', '.saying');
-    await page.says('1 entry is waiting to be sent. The server could not take it; it is tried again.');
+    await page.says('The server could not save it. It is kept on this device and tried again.', '.saying');
+    await page.says('1 entry is waiting to be sent. The server could not save it. It is tried again.');
 
     // Another home is none of its business.
     await page.choose('Home', '3 Weir Lane');
@@ -66,7 +66,7 @@ describe('an entry the server fails at', () => {
     await gone('.strip.wrong');
     await page.choose('Home', '14 Juniper Bend');
     await page.says('What is due at 14 Juniper Bend');
-    await page.press('Ledger');
+    await page.press('Record');
     await page.says('Done Test the smoke alarm, Basement');
     expect(await page.complaints()).toEqual([]);
   });

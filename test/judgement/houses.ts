@@ -262,7 +262,7 @@ const hotHumid: JudgedHouse = {
 
 const terrace: JudgedHouse = {
   words:
-    'An old brick terrace in a mild wet place. Gas boiler with radiators, heat-recovery ventilation with a sealed core, battery smoke alarms, timber floors over air bricks, sash windows with storm panels, a gully at the kitchen, an ordinary outside tap, slates and lead. Grown-ups only.',
+    'An old brick terrace in a mild wet place. Gas boiler with radiators, heat-recovery ventilation with a sealed core, battery smoke alarms, raised wood floor bricks, sash windows with storm panels, a gully at the kitchen, an ordinary outside tap, slates and lead. Grown-ups only.',
   place: { hemisphere: 'north', climate: { station: 'mild-wet' } },
   traits: { masonry: true, 'timber-floors': true, 'burns-fuel': true, trees: false, 'tight-house': true },
   things: [

@@ -43,7 +43,7 @@ export const facts = {
     fuel: 'Runs on',
     place: 'Stands in',
     direction: 'Air goes',
-    old: 'Past its middle age',
+    old: 'More than 10 years old',
     burner: 'Burner',
     filter: 'Kind of filter',
     thickness: 'Thickness',
@@ -167,7 +167,7 @@ export const facts = {
     side: { north: 'north', east: 'east', south: 'south', west: 'west' },
     salt: { pellets: 'pellets', crystals: 'crystals', block: 'block' },
     heater: { tank: 'tank', tankless: 'tankless' },
-    use: { light: 'lightly', usual: 'as usual', busy: 'a lot', regular: 'regularly' },
+    use: { light: 'lightly', usual: 'usual', busy: 'a lot', regular: 'regularly' },
     covering: {
       shingle: 'shingles',
       metal: 'metal',

@@ -8,7 +8,7 @@ export interface About {
 
 /** Said under every band. */
 export const BAND_NOTE =
-  'A band is the usual one of a school, not a rule. The maker’s instructions and the local code come first.';
+  'A range is what one approach uses, not a rule. The maker’s instructions and the local code come first.';
 
 const TRADE_RULE = 'A rule of the trade; a usual starting value.';
 
@@ -17,9 +17,9 @@ export const ABOUT: Readonly<Record<string, About>> = {
     title: 'Temperature split of the cooling',
     about: 'What the cooling takes off the air that passes it.',
     formula:
-      'Split = return − supply. Share of the work = split ÷ middle of the band. Second school: split = cooling share × 12 000 ÷ (1.08 × density × ft³/min a ton), density = (1 − 6.8754e-6 × feet)^5.2559.',
+      'Split = return − supply. Share of the work = split ÷ middle of the band. Second approach: split = cooling share × 12 000 ÷ (1.08 × density × ft³/min a ton), density = (1 − 6.8754e-6 × feet)^5.2559.',
     source:
-      'First school: the trade’s thumb rule. Second: the heat balance of moist air, 400 ft³/min a ton unless known.',
+      'First approach: the trade’s thumb rule. Second: the heat balance of moist air, 400 ft³/min a ton unless known.',
   },
   'sensible-capacity': {
     title: 'Cooling that reaches the rooms',
@@ -31,7 +31,7 @@ export const ABOUT: Readonly<Record<string, About>> = {
     title: 'Return filter by its grade',
     about: 'Held to the light beside a new one.',
     formula: 'New 0, light gray 0.5, gray or darker 1.',
-    source: 'Two schools: the tolerant waits for gray, the strict changes at the first.',
+    source: 'Two approaches: the tolerant one waits for gray, the strict one changes at the first sign.',
   },
   'face-velocity': {
     title: 'Air speed through a filter',
@@ -107,13 +107,13 @@ export const ABOUT: Readonly<Record<string, About>> = {
     title: 'Hot water at the {faucet}',
     about: 'The {faucet} nearest the heater, after a minute’s run.',
     formula: 'By thermometer in the stream.',
-    source: 'The 120 °F school. Scald times: adults, third degree, US CPSC; children burn faster.',
+    source: 'The 120 °F approach. Scald times: adults, third degree, US CPSC. Children burn faster.',
   },
   'stored-temperature': {
     title: 'Hot water as it is stored',
     about: 'Stored at 140 °F and mixed down before the {faucet}s.',
     formula: 'By the tank’s thermometer.',
-    source: 'The school of a mixing valve: hot in the tank, safe at the tap.',
+    source: 'The mixing-valve approach: hot in the tank, safe at the tap.',
   },
   'shower-flow': {
     title: 'Flow of a shower',
@@ -136,11 +136,11 @@ export const ABOUT: Readonly<Record<string, About>> = {
     source: 'The usual label; the label on the package comes first.',
   },
   'tank-solids': {
-    title: 'Layers of a tank, by every school',
+    title: 'Layers of a tank, by every approach',
     about: 'Scum, sludge and what is clear between them.',
     formula: 'Clear = depth − scum − sludge.',
     source:
-      'Four schools: thickness; solids against clear; a third or a quarter of the depth; distance from the outlet. Usual: whichever says so first.',
+      'Four approaches: thickness; solids against clear; a third or a quarter of the depth; distance from the outlet. Usual: whichever says so first.',
   },
   'sludge-depth': {
     title: 'Sludge',

@@ -169,7 +169,7 @@ export const OPTIONS: Readonly<Record<string, Readonly<Record<string, string>>>>
   glass: { double: 'double', single: 'single', 'coated-double': 'coated double', triple: 'triple' },
   plant: { heating: 'heats', cooling: 'cools' },
   softener: { usual: 'regenerates by use', efficient: 'is rated efficient', timer: 'regenerates by timer' },
-  dose: { upkeep: 'as upkeep', first: 'the first time' },
+  dose: { upkeep: 'for maintenance', first: 'the first time' },
   'poured-last': {
     nothing: 'nothing',
     vinegar: 'vinegar',

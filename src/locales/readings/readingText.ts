@@ -126,7 +126,7 @@ export function followText(speech: ReadingSpeech, follow: Follow): string {
     case 'trade':
       return `Call ${TRADE_NAMES[follow.trade] ?? follow.trade}.`;
     case 'run':
-      return `Start the round “${words(speech, roundOf(follow.round)?.title ?? follow.round)}”.`;
+      return `Start the checklist “${words(speech, roundOf(follow.round)?.title ?? follow.round)}”.`;
     case 'emergency':
       return 'Call the emergency number, from outside.';
     default:

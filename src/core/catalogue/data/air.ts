@@ -19,7 +19,7 @@ export const air: readonly Practice[] = [
   duty({
     code: 'air-filter-monthly-look',
     title: 'Look at the return-air filter',
-    why: 'A choked filter makes the plant labor, wastes fuel and sends dust round again. Nobody can change by condition who never looks.',
+    why: 'A clogged filter makes the equipment work harder, wastes fuel and blows dust around. You can only change it by condition if you check it.',
     appliesTo: ['filter-position'],
     minutes: 5,
     setUps: ['power-off'],
@@ -34,7 +34,7 @@ export const air: readonly Practice[] = [
         },
         'Put it back the same way round.',
       ],
-      closeOut: ['See that it sits all round and is covered; fan on; note the date and the grade.'],
+      closeOut: ['Check that it fits on all sides and is covered. Fan on. Log the date and the grade.'],
     },
     judge: {
       sound: 'Close to white.',

@@ -34,7 +34,7 @@ export const alarms: readonly Practice[] = [
       act: 'Silent: new cell and again. Still silent: replace the unit.',
       stop: 'It sounds by itself: everyone out.',
     },
-    mistakes: ['Counting one press as a test of all.', 'Testing without ever changing cells.'],
+    mistakes: ['Counting one press as a test of all.', 'Testing without ever changing batteries.'],
     notes: [
       'Professionally monitored systems may have no button: leave those to the provider, and mark them so.',
       'One press sounds all linked units; that is a quick monthly check. At battery time go to every one.',
@@ -50,7 +50,7 @@ export const alarms: readonly Practice[] = [
       school(
         'with-the-clocks',
         'Spring and autumn, with the clocks',
-        'Many: memorable, and new cells ride with it.',
+        'Many: easy to remember, and new batteries go in on the same day.',
         'As the least, where monthly will not be kept.',
         clocks('both'),
       ),
@@ -78,7 +78,7 @@ export const alarms: readonly Practice[] = [
   duty({
     code: 'smoke-alarm-battery-swap',
     title: 'Change the smoke alarm battery',
-    why: 'Weak cells fail silently; wired units carry a backup cell too.',
+    why: 'Weak batteries fail silently. Wired alarms have a backup battery too.',
     appliesTo: ['smoke-alarm'],
     when: { not: { any: [sealed, ...monitored.any] } },
     lifeSafety: true,
@@ -93,7 +93,7 @@ export const alarms: readonly Practice[] = [
     },
     judge: { sound: 'It sounds.', act: 'Silent with a new cell: replace the unit.' },
     mistakes: ['Leaving the unit dangling.', 'Looking for a cell in a sealed long-life unit.'],
-    notes: ['Cells a year: units × cells in each × changes.'],
+    notes: ['Batteries a year: alarms × batteries in each × changes.'],
     schools: [
       school(
         'with-the-clocks',
@@ -125,7 +125,7 @@ export const alarms: readonly Practice[] = [
   }),
   duty({
     code: 'smoke-alarm-sensor-challenge',
-    title: 'Prove the smoke sensor with test spray',
+    title: 'Test the smoke alarm with smoke spray',
     why: 'The button proves horn and cell, not that smoke is sensed.',
     appliesTo: ['smoke-alarm'],
     when: { not: { any: [...monitored.any] } },
@@ -151,7 +151,7 @@ export const alarms: readonly Practice[] = [
         'yearly-drill',
         'Yearly, as a family drill',
         'Those who want proof of sensing.',
-        'Wherever wished; button tests go on besides.',
+        'Wherever you like. Keep doing the button tests as well.',
         every(1, 'years'),
       ),
     ],
@@ -302,8 +302,8 @@ export const alarms: readonly Practice[] = [
       ),
       school(
         'with-the-clocks',
-        'Spring and autumn, with new cells',
-        'Those who swap at the clocks: one round for all alarms.',
+        'Spring and autumn, with new batteries',
+        'People who change batteries with the clocks: one tour for all alarms.',
         'As the least, where monthly will not be kept.',
         clocks('both'),
       ),
@@ -457,8 +457,8 @@ export const alarms: readonly Practice[] = [
       ),
       school(
         'with-the-clocks',
-        'Spring and autumn, with new cells',
-        'Those who swap at the clocks: one round for all.',
+        'Spring and autumn, with new batteries',
+        'People who change batteries with the clocks: one tour for all.',
         'As the least, where monthly will not be kept.',
         clocks('both'),
       ),
@@ -624,12 +624,12 @@ export const alarms: readonly Practice[] = [
   }),
   duty({
     code: 'battery-restock',
-    title: 'Restock cells',
+    title: 'Buy spare batteries',
     why: 'Swaps are skipped when none is in the drawer.',
     appliesTo: ['house'],
     minutes: 10,
     steps: {
-      work: ['List devices and cell types.', 'Order: units × cells + {flashlights} + spares − stock.'],
+      work: ['List devices and cell types.', 'Order: alarms × batteries + {flashlights} + spares − stock.'],
       closeOut: ['Stock updated.'],
     },
     judge: { sound: 'One full swap in the drawer.', watch: 'Short.', act: 'Swap season and none.' },
@@ -650,7 +650,7 @@ export const alarms: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'before-each-swap',
-    defaultBecause: 'The cells are there when the clocks change.',
+    defaultBecause: 'The batteries are there when the clocks change.',
     handy: ['emergency-supplies', 'air-filter-restock'],
   }),
 ];

@@ -42,7 +42,7 @@ export const appliances: readonly Practice[] = [
         'yearly',
         'A year after the last',
         'Others: by the date it was done.',
-        'No autumn round.',
+        'No autumn checklist.',
         every(1, 'years'),
       ),
     ],
@@ -145,7 +145,7 @@ export const appliances: readonly Practice[] = [
       school(
         'spring',
         'Each spring',
-        'Owners on a spring round, who call it very important.',
+        'Owners with a spring checklist, who call it very important.',
         'Usual use.',
         season('lateWinter', 45),
       ),
@@ -153,7 +153,7 @@ export const appliances: readonly Practice[] = [
         'yearly',
         'Yearly from the last',
         'Others: by the date it was really done.',
-        'No spring round.',
+        'No spring checklist.',
         every(1, 'years'),
       ),
       school(

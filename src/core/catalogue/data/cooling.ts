@@ -175,7 +175,7 @@ export const cooling: readonly Practice[] = [
       watch: 'Above it.',
       act: 'In the mid-eighties {86 °F|30 °C}: do not.',
     },
-    notes: ['The saving school says the warmer the better; it is right in dry climates.'],
+    notes: ['The saving approach says the warmer the better. It is right in dry climates.'],
     triggers: ['absence'],
     handy: ['humidity-read-and-adjust', 'thermostat-schedule-set'],
   }),
@@ -281,7 +281,7 @@ export const cooling: readonly Practice[] = [
       closeOut: ['See dyed water come out at the end; log the count. Lock the rest away from children.'],
     },
     judge: { sound: 'Colored water at the outlet.', act: 'The pan stays full.' },
-    mistakes: ['The upkeep dose on a first treatment.', 'Not knowing the tonnage.'],
+    mistakes: ['The maintenance dose on a first treatment.', 'Not knowing the tonnage.'],
     notes: [
       'Three tons: six the first time, then three; twenty-four to thirty-six a year. The label comes first.',
     ],
@@ -438,7 +438,7 @@ export const cooling: readonly Practice[] = [
   }),
   response({
     code: 'condensate-pan-overflow-clear',
-    title: 'Water standing in the drain pan',
+    title: 'Water in the drain pan',
     why: 'The drain is not carrying it off; next it runs over.',
     appliesTo: ['condensate-drain'],
     minutes: 30,

@@ -57,7 +57,7 @@ export const DISAGREEMENTS: readonly Disagreement[] = [
     topic: 'How often alarms are tested',
     schoolsOf: ['smoke-alarm-test', 'co-alarm-test-and-battery', 'gas-detector-test-and-battery'],
   },
-  { topic: 'When alarm cells are changed', schoolsOf: ['smoke-alarm-battery-swap'] },
+  { topic: 'When alarm batteries are changed', schoolsOf: ['smoke-alarm-battery-swap'] },
   {
     topic: 'One press or every unit',
     notesOf: ['smoke-alarm-test'],

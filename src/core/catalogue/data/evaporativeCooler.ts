@@ -23,7 +23,7 @@ export const evaporativeCooler: readonly Practice[] = [
         'Drain the pan.',
         'Once dry, cover with canvas and tie.',
       ],
-      closeOut: ['It now stands shut.'],
+      closeOut: ['Done: marked as shut for the season.'],
       later: ['Uncovered in spring.'],
     },
     judge: { sound: 'Dry and covered.' },
@@ -67,7 +67,7 @@ export const evaporativeCooler: readonly Practice[] = [
         'Reconnect the line.',
         ['Water on; look for drips on roof and ceiling.', 'flooding'],
       ],
-      closeOut: ['Off the list of what stands shut.'],
+      closeOut: ['Done: marked as open.'],
     },
     judge: { sound: 'No drip.', act: 'A leak.' },
     schools: [

@@ -201,7 +201,7 @@ export const ground: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'yearly',
-    defaultBecause: 'It rides with the round of the windows.',
+    defaultBecause: 'It goes with the window check.',
     handy: ['window-inspect', 'caulk-inspect'],
     triggers: ['redecorating'],
   }),

@@ -585,10 +585,10 @@ export const heating: readonly Practice[] = [
     minutes: 5,
     supplies: [{ supply: 'thermostat-cell', quantity: { fact: 'cells', times: 1, otherwise: 2 } }],
     steps: {
-      work: ['Lift off the face.', 'Change the cells.', 'Check clock and program.'],
+      work: ['Lift off the face.', 'Change the batteries.', 'Check clock and program.'],
       closeOut: ['Log it.'],
     },
-    judge: { sound: 'The display lives.', act: 'Blank with new cells: licensed trade.' },
+    judge: { sound: 'The display lives.', act: 'Blank with new batteries: licensed trade.' },
     schools: [
       school(
         'each-autumn',
@@ -619,7 +619,7 @@ export const heating: readonly Practice[] = [
     minutes: 10,
     steps: {
       work: ['Set waking, away, return and sleep.', 'In humid climates check it against the limit for damp.'],
-      closeOut: ['Note it.'],
+      closeOut: ['Log it.'],
     },
     judge: { sound: 'Comfortable, and dry enough.', watch: 'Damp or musty in summer.' },
     notes: [

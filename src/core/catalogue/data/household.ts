@@ -13,7 +13,7 @@ export const household: readonly Practice[] = [
     minutes: 45,
     steps: {
       work: [
-        'List: cells, first aid, {flashlights}, candles, medication, water, food that keeps, firewood, what this family needs. A generator runs {20 ft|6 m} from any opening.',
+        'List: batteries, first aid, {flashlights}, candles, medication, water, food that keeps, firewood, what this family needs. A generator runs {20 ft|6 m} from any opening.',
         'Check dates.',
         'Replace.',
       ],
@@ -103,7 +103,7 @@ export const household: readonly Practice[] = [
   response({
     code: 'builder-defect-report',
     title: 'Report a defect to the builder',
-    why: 'Defects within the cover are the builder’s to put right.',
+    why: 'Defects under warranty are the builder’s to fix.',
     appliesTo: ['house'],
     when: { trait: 'builder-cover' },
     minutes: 30,

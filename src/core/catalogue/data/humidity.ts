@@ -115,7 +115,7 @@ export const humidity: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'yearly',
-    defaultBecause: 'The least all ask for; hard water asks for the look besides.',
+    defaultBecause: 'The least everyone asks for. Hard water also asks for the check.',
     handy: ['humidifier-season-on'],
     covers: ['humidifier-midwinter-scale-look'],
     tools: ['screwdriver', 'towel', 'bucket'],
@@ -318,7 +318,7 @@ export const humidity: readonly Practice[] = [
       school(
         'fitter-only',
         'Every two years, by the fitter',
-        'Fitters: they set balance and find faults besides.',
+        'Fitters: they set the balance and also find faults.',
         'A sealed core.',
         every(2, 'years'),
         { fact: 'core', is: 'sealed' },
@@ -339,7 +339,7 @@ export const humidity: readonly Practice[] = [
       work: [
         'Read faults, fan speed and filter state on the display.',
         'Listen: a quiet hum near the unit only.',
-        'Note it.',
+        'Log it.',
       ],
       closeOut: ['Log.'],
     },
@@ -387,14 +387,14 @@ export const humidity: readonly Practice[] = [
   }),
   fact({
     code: 'ventilator-flow-set',
-    title: 'Set the ventilator’s standing rate',
+    title: 'Set the ventilator’s basic rate',
     why: 'A tight house lacks fresh air; too much wastes heat.',
     appliesTo: ['ventilator'],
     minutes: 10,
     steps: {
       work: [
         {
-          says: 'Standing rate: 40 to 60 % of the scale, or {20 or 40 CFM|34 or 68 m³/h} at a wall switch. It is meant to run without stopping.',
+          says: 'Basic rate: 40 to 60 % of the scale, or {20 or 40 CFM|34 or 68 m³/h} at a wall switch. It is meant to run without stopping.',
           reads: ['ventilator-setting'],
         },
         'Automatic units raise their fans by humidity: leave them to it.',
@@ -403,7 +403,7 @@ export const humidity: readonly Practice[] = [
       closeOut: ['Note the setting.'],
     },
     notes: [
-      'Standing 40 to 60 %, or 20 or 40 CFM, or automatic with boost: by the unit; never off for long in a tight house.',
+      'Basic rate 40 to 60 %, or 20 or 40 CFM, or automatic with boost, depending on the unit. Never off for long in an airtight house.',
     ],
     judge: {
       sound: 'A faint background sound.',

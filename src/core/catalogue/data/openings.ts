@@ -311,7 +311,7 @@ export const openings: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'heating-end',
-    defaultBecause: 'It is the other half of the fitting.',
+    defaultBecause: 'It is the second part of the fitting.',
     handy: ['window-clean', 'screen-fit'],
   }),
   duty({

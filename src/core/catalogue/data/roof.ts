@@ -350,7 +350,7 @@ export const roof: readonly Practice[] = [
       school(
         'yearly-before-winter',
         'Yearly before winter',
-        'The winterizing school.',
+        'People who winterize.',
         'Cold winters and an old or steep roof.',
         season('firstFreeze', -45),
         { all: [{ climate: 'cold-winter' }, { fact: 'old', is: true }] },
@@ -364,7 +364,7 @@ export const roof: readonly Practice[] = [
   }),
   duty({
     code: 'ceiling-stain-watch',
-    title: 'Look at the ceilings under the roof',
+    title: 'Check top-floor ceilings for stains',
     why: 'Leaks need not drip; mold and wet insulation begin unseen.',
     appliesTo: ['roof'],
     minutes: 10,
@@ -509,7 +509,7 @@ export const roof: readonly Practice[] = [
   }),
   duty({
     code: 'roofline-growth-remove',
-    title: 'Pull growths from gutters and chimneys',
+    title: 'Remove plants from gutters',
     why: 'Roots open joints and hold water.',
     appliesTo: ['gutter-run'],
     minutes: 15,
@@ -526,7 +526,7 @@ export const roof: readonly Practice[] = [
     schools: [
       school(
         'with-gutters',
-        'At each gutter round',
+        'Each time the gutters are cleaned',
         'Those on the ladder: it rides with the gutters.',
         'Always.',
         first(season('leafFall', 21), season('lateWinter', 30)),

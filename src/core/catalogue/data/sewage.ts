@@ -54,7 +54,7 @@ export const sewage: readonly Practice[] = [
       school(
         'monthly',
         'Monthly',
-        'The monthly round.',
+        'The monthly checklist.',
         'Under contract, with an alarm light.',
         every(1, 'months'),
         { fact: 'contract', is: true },
@@ -120,7 +120,7 @@ export const sewage: readonly Practice[] = [
       act: 'Scum + sludge over the clear depth, sludge over about {12 in|300 mm}, scum over {6 in|150 mm}: pump.',
       stop: 'Sewage backing up.',
     },
-    notes: ['Growth a month foretells the next pump-out: (limit − depth) ÷ growth.'],
+    notes: ['Growth a month gives the next pump-out: (limit − depth) ÷ growth.'],
     schools: [
       school('yearly', 'Yearly', 'A usual starting value.', 'Always.', every(1, 'years')),
       school(
@@ -140,7 +140,7 @@ export const sewage: readonly Practice[] = [
   }),
   duty({
     code: 'aerobic-pump-out',
-    title: 'Have the solids pumped out',
+    title: 'Have the septic tank pumped',
     why: 'Settled solids are never eaten up.',
     appliesTo: ['treatment-plant', 'septic-tank'],
     minutes: 20,

@@ -49,7 +49,7 @@ export const water: readonly Practice[] = [
   fact({
     code: 'gas-shutoff-locate',
     title: 'Find the gas valve of each appliance',
-    why: 'Needed before upkeep, and in a leak.',
+    why: 'Needed before maintenance, and in a leak.',
     appliesTo: ['gas-supply', 'house'],
     when: { trait: 'burns-fuel' },
     minutes: 20,
@@ -128,7 +128,7 @@ export const water: readonly Practice[] = [
     setUps: ['water-off'],
     supplies: [{ supply: 'tap-washer', quantity: 1 }],
     steps: {
-      first: [['Isolate hot and cold; a little water standing in the body is normal.', 'flooding']],
+      first: [['Isolate hot and cold; a little water left in the body is normal.', 'flooding']],
       work: [
         'Head off; undo the washer’s housing and lift it out.',
         'Match the washer: there are many sizes.',
@@ -162,7 +162,7 @@ export const water: readonly Practice[] = [
       school('monthly', 'A look each month', 'Those who found one late.', 'Any house.', every(1, 'months')),
     ],
     defaultSchool: 'monthly',
-    defaultBecause: 'A usual starting value; it goes with the monthly round.',
+    defaultBecause: 'A usual starting value. It goes with the monthly checklist.',
     handy: ['ceiling-stain-watch'],
     triggers: ['leak'],
     tools: ['flashlight'],
@@ -248,7 +248,7 @@ export const water: readonly Practice[] = [
         'Inside, hold a towel and open the small {bleeder cap}.',
         'Close the cap and tighten it.',
       ],
-      closeOut: ['It now stands shut: the list remembers it.'],
+      closeOut: ['Done: marked as shut for the winter.'],
       later: ['Reopen when freezing is over.'],
     },
     judge: { sound: 'No drip once drained.', act: 'Keeps running: the valve does not seal.' },
@@ -271,7 +271,7 @@ export const water: readonly Practice[] = [
       school(
         'shut-for-season',
         'With the end of watering',
-        'Those who like one round: it goes with the last watering.',
+        'People who like one trip: it goes with the last watering.',
         'Nobody waters in autumn.',
         season('leafFall', -7),
       ),
@@ -297,7 +297,7 @@ export const water: readonly Practice[] = [
         ['Open the inside valve slowly and watch indoors for a leak.', 'flooding'],
         'Uncoil hoses; look for kinks and leaks.',
       ],
-      closeOut: ['Off the list of what stands shut.'],
+      closeOut: ['Done: marked as open.'],
     },
     judge: { sound: 'Dry indoors.', act: 'A leak: shut it again.' },
     schools: [
@@ -334,7 +334,7 @@ export const water: readonly Practice[] = [
     steps: {
       first: [['Supply off at its own valve near the main.', 'frost-burst']],
       work: ['Compressed air through each zone, by the contractor.'],
-      closeOut: ['Book spring in the same call; it now stands shut.'],
+      closeOut: ['Book the spring visit in the same call. Done: marked as shut.'],
       later: ['Reopened when freezing is over.'],
     },
     judge: { sound: 'Blown out.', act: 'Frost forecast and not done.' },
@@ -376,7 +376,7 @@ export const water: readonly Practice[] = [
         ['The contractor opens the supply slowly.', 'flooding'],
         'Each zone runs; look at heads and joints.',
       ],
-      closeOut: ['Off the list of what stands shut.'],
+      closeOut: ['Done: marked as open.'],
     },
     judge: { sound: 'An even spray.', act: 'A puddle, or no flow.' },
     schools: [
@@ -718,7 +718,7 @@ export const water: readonly Practice[] = [
     supplies: [{ supply: 'wind-tee', quantity: 1 }],
     steps: {
       work: ['Find each outside end.', ['Fit the tee from a firm ladder, someone at its foot.', 'falls']],
-      closeOut: ['Note it.'],
+      closeOut: ['Log it.'],
     },
     judge: { sound: 'Fitted.', act: 'A dripping overflow: the float valve.' },
     handy: ['pipe-insulation-fit'],

@@ -28,7 +28,7 @@ export const REFUSALS: readonly Refusal[] = [
     code: 'relighting',
     what: 'Relighting after a smell of gas or a carbon monoxide alarm.',
     trade: 'heating',
-    tell: 'When it happened, which alarm, who felt unwell, and that it stands shut.',
+    tell: 'When it happened, which alarm, who felt unwell, and that it is shut off.',
     stands: ['gas-smell-response', 'co-event-response', 'ignition-fault-call'],
   },
   {

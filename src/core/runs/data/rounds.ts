@@ -3,7 +3,7 @@ import { rowsOf, type Round } from '../round.ts';
 /** Rounds of the calendar. */
 export const monthly: Round = {
   code: 'monthly',
-  title: 'Monthly round',
+  title: 'Monthly checklist',
   lead: 'When the energy bill comes, or on the first of the month.',
   event: null,
   rows: rowsOf(
@@ -52,14 +52,14 @@ export const monthly: Round = {
       ['air-filter-restock', 'battery-restock'],
       'monthly',
       [],
-      'An empty shelf stops the next round.',
+      'An empty shelf stops the next checklist.',
     ],
   ),
 };
 
 export const quarterly: Round = {
   code: 'quarterly',
-  title: 'Quarterly round',
+  title: 'Quarterly checklist',
   lead: 'What goes by the quarter or the half year.',
   event: null,
   rows: rowsOf(

@@ -369,7 +369,7 @@ export const springOpening: Round = {
 /** In the middle of winter. */
 export const midwinter: Round = {
   code: 'midwinter',
-  title: 'Midwinter round',
+  title: 'Midwinter checklist',
   lead: 'Humidity, ice and filters while it is cold.',
   event: null,
   rows: rowsOf(

@@ -133,7 +133,7 @@ describe('entries in words', () => {
       { supply: 'vinegar', quantity: 0 },
     ];
     const text = textOf(entryBodySchema.parse({ kind: 'done', duty: 'd', used }));
-    expect(text).toContain(`took 2 × ${speech.t('supply.filter-panel')}`);
+    expect(text).toContain(`used 2 × ${speech.t('supply.filter-panel')}`);
     expect(text).not.toContain('0 ×');
   });
 });

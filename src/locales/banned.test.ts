@@ -1,0 +1,79 @@
+import { expect, test } from 'vitest';
+import { PRACTICES } from '../core/catalogue/catalogue.ts';
+import { REFUSALS } from '../core/runs/data/refusals.ts';
+import { ROUNDS } from '../core/runs/rounds.ts';
+import { enGB } from './en-GB.ts';
+import { enUS } from './en-US.ts';
+import * as about from './readings/about.ts';
+import * as fields from './readings/fields.ts';
+import * as outcomes from './readings/outcomes.ts';
+
+/** Words of this program, or of old books, that nobody says at the kitchen table. */
+const WORDS =
+  /\b(dut(y|ies)|practices?|schools?|standing(?! water)|lapsed|baselines?|put(s|ting)? (it |this )?off|strike[s]? out|struck out|gives? (it )?up (?!water)|given up|takes? (it )?up again|taken up again|told|besides|gist|almanac|upkeep|foretells?|foretold)\b/i;
+
+/** Sentences that once stood on a page and must not come back. */
+const PHRASES = [
+  'Lives depend on it',
+  'Nobody has said how',
+  'Stands shut',
+  'stands shut',
+  'Found, and not yet put right',
+  'It is put right',
+  'Put right …',
+  'Write it down',
+  'Keep it so',
+  'Note it',
+  'Tell it so',
+  'by whose lights',
+  'The schools, side by side',
+  'The looks speak for',
+  'An interval of one’s own',
+  'The next three',
+  'the other half',
+  'To be put right within',
+  'It is done as it says',
+  'write it all into the ledger',
+  'Past its middle age',
+  'set its own times',
+  'still answer for it',
+  'someone who will look each month',
+  'easy on ladders',
+  'timber floors over air',
+  'What was done before',
+  'put right what is not',
+  'What the years came to',
+  'Words in it',
+  'Opens from everywhere',
+  'Out first',
+  'orange or roaming',
+  'Nothing here is logged',
+  'It is no longer in the house',
+  'in the house no more',
+  'not yours to see',
+  'Pull growths',
+  'Look at the ceilings under the roof',
+  'Have the solids pumped out',
+  'Copy the address of this page',
+  'Prove the smoke sensor',
+  'Restock cells',
+];
+
+/** Every sentence or label within a value; codes, which hold no space and no capital, are left out. */
+function textsIn(value: unknown): string[] {
+  if (typeof value === 'string') return /[\sA-Z]/.test(value) ? [value] : [];
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.values(value).flatMap(textsIn);
+}
+
+/** What is filled in is not said here. */
+const said = (text: string): string => text.replaceAll(/\{\w+\}/g, '');
+
+test('nothing that people read says what nobody says', () => {
+  const texts = [enUS, enGB, about, fields, outcomes, PRACTICES, ROUNDS, REFUSALS].flatMap(textsIn);
+  expect(texts.length).toBeGreaterThan(5_000);
+  const wrong = texts.filter(
+    (text) => WORDS.test(said(text)) || PHRASES.some((phrase) => said(text).includes(phrase)),
+  );
+  expect(wrong).toEqual([]);
+});
