@@ -49,6 +49,7 @@ export default defineConfig({
   server: {
     strictPort: true,
     port: Number(process.env['WEB_PORT'] ?? 5173),
-    proxy: { '/api': `http://127.0.0.1:${process.env['PORT'] ?? '4717'}` },
+    // The host stays the page’s own: the server refuses what comes from another site.
+    proxy: { '/api/': { target: `http://127.0.0.1:${process.env['PORT'] ?? '4717'}`, changeOrigin: false } },
   },
 });

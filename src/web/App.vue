@@ -286,6 +286,10 @@ nav a.router-link-active {
   white-space: nowrap;
 }
 
+.rest button {
+  white-space: nowrap;
+}
+
 .rest select {
   width: auto;
   max-width: 12rem;
