@@ -14,7 +14,7 @@ export const enGB: Partly<Messages> = {
       autumn: 'Clocks do not change in {zone}. The first Sunday of the season is used for autumn: {due}.',
     },
   },
-  gist: { clock: { autumn: 'with the autumn clock change' } },
+  shortReason: { clock: { autumn: 'with the autumn clock change' } },
   ...listsGB,
   nav: { sheet: 'Shut-offs' },
   shell: { theme: 'Colours' },

@@ -16,7 +16,7 @@ import { enGB } from './en-GB.ts';
 import { enUS } from './en-US.ts';
 import { currencyDigits, formatsFor } from './format.ts';
 import { ruleText } from './practiceText.ts';
-import { gistText } from './gistText.ts';
+import { shortReasonText } from './shortReason.ts';
 import { reasonText } from './reasonText.ts';
 import { sleepText } from './sleepText.ts';
 import { speechIn } from '../../test/support/surroundings.ts';
@@ -197,10 +197,10 @@ describe('reasons in words', () => {
     );
   });
 
-  test('the gist is what decided', () => {
-    expect(gistText(speech, reasons.slice(0, 2))).toBe('3 months after Fri, Jan 15, 2027');
-    expect(gistText(speech, reasons.slice(0, 4))).toBe('30 days after Fri, Jan 15, 2027, shortened by wear');
-    expect(gistText(speech, reasons.slice(-11))).toBe('postponed: “rain”');
+  test('the shortReason is what decided', () => {
+    expect(shortReasonText(speech, reasons.slice(0, 2))).toBe('3 months after Fri, Jan 15, 2027');
+    expect(shortReasonText(speech, reasons.slice(0, 4))).toBe('30 days after Fri, Jan 15, 2027, shortened by wear');
+    expect(shortReasonText(speech, reasons.slice(-11))).toBe('postponed: “rain”');
   });
 
   test('every reason for nothing being due is a whole sentence', () => {

@@ -164,7 +164,7 @@ export const dates = {
     trait: '{trait}',
     state: { open: '{state} is open', closed: '{state} is shut off' },
   },
-  gist: {
+  shortReason: {
     done: '{every} after {on}',
     factors: '{days} after {on}, shortened by wear | {days} after {on}, lengthened',
     noRecord: 'no record yet',

@@ -10,7 +10,7 @@ import type { House } from '../../../core/house/house.ts';
 import type { Entry, EntryBody } from '../../../core/ledger/entry.ts';
 import { project } from '../../../core/schedule/project.ts';
 import { lengthUnit } from '../../../core/units/quantity.ts';
-import { gistText } from '../../../locales/gistText.ts';
+import { shortReasonText } from '../../../locales/shortReason.ts';
 import { sleepText } from '../../../locales/sleepText.ts';
 import { dateText } from '../../../locales/speech.ts';
 import { catalogue } from '../../catalogue.ts';
@@ -116,7 +116,7 @@ const preview = computed(() => {
     due: dateText(speech.value, due),
     distance: speech.value.formats.distance(on, due),
   });
-  return `${first} ${gistText(speech.value, occurrence.reasons)}.`;
+  return `${first} ${shortReasonText(speech.value, occurrence.reasons)}.`;
 });
 
 /** Half-typed month-days have no date yet; the server names what is wrong with them when they are sent. */

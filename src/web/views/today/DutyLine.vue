@@ -5,7 +5,7 @@ import ReasonList from '../../kit/ReasonList.vue';
 import RuledLine from '../../kit/RuledLine.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
-import { gistText } from '../../../locales/gistText.ts';
+import { shortReasonText } from '../../../locales/shortReason.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { asksAge } from '../../parts/typed/age.ts';
 import { sharedWindow, type Line, type Section, type Unit } from '../../parts/task/lines.ts';
@@ -28,9 +28,9 @@ const several = computed(() => props.line.units.length > 1);
 const unsent = computed(() => props.line.units.filter(({ duty }) => props.waiting.has(duty.id)));
 const settled = computed(() => unsent.value.length === props.line.units.length);
 const shared = computed(() => sharedWindow(props.line.units));
-const gist = computed(() => {
+const shortReason = computed(() => {
   const [first] = props.line.units;
-  return first ? gistText(props.speech, first.occurrence.reasons) : '';
+  return first ? shortReasonText(props.speech, first.occurrence.reasons) : '';
 });
 /** What else there is to say of the line: how long it takes, that its latest day has passed, how often it was missed. */
 const details = computed(() => {
@@ -105,7 +105,7 @@ function onKey(event: KeyboardEvent): void {
     <p class="small">
       <span v-if="line.lifeSafety" class="grave"><AppSign name="lifeSafety" /> {{ t('lifeSafety') }}. </span>
       <span v-if="!several && line.units[0]?.place" class="soft">{{ line.units[0].place }}. </span>
-      <em>{{ gist }}</em><span v-for="detail in details" :key="detail.text" :class="detail.tone"
+      <em>{{ shortReason }}</em><span v-for="detail in details" :key="detail.text" :class="detail.tone"
         >; {{ detail.text }}</span
       >
     </p>

@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { NewEntry } from '../../../contract/schemas.ts';
 import type { Written } from '../../../contract/written.ts';
-import { gistText } from '../../../locales/gistText.ts';
+import { shortReasonText } from '../../../locales/shortReason.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { sleepText } from '../../../locales/sleepText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
@@ -84,7 +84,7 @@ function whatFollows(written: Written): string {
   const { due } = next.window;
   const distance = speech.value.formats.distance(speech.value.today, due);
   const date = t.value('today.next', { due: dateText(speech.value, due), distance });
-  return `${date} ${capital(gistText(speech.value, next.reasons))}.${moved}`;
+  return `${date} ${capital(shortReasonText(speech.value, next.reasons))}.${moved}`;
 }
 
 /** The rows of the duties that were written about, and how many others changed besides. */
