@@ -12,7 +12,7 @@ import { demoOn } from '../../test/support/demoHouses.ts';
 import { around } from '../../test/support/surroundings.ts';
 import { DEMO_HOMES } from './data/homes.ts';
 import { isSettled, runStateSchema, stateOf } from '../core/runs/runState.ts';
-import { leftHalfWay } from './besides.ts';
+import { leftHalfWay } from './extras.ts';
 import type { DemoHome } from './demoHome.ts';
 import { demoHouse } from './history.ts';
 

@@ -4,7 +4,7 @@ import { DEMO_EMAIL } from '../server/demoAccount.ts';
 import { signUp } from '../server/services/accounts.ts';
 import { Failure } from '../server/services/failure.ts';
 import { importHouse } from '../server/services/houseFile.ts';
-import { addBesides } from './besides.ts';
+import { addExtras } from './extras.ts';
 import { DEMO_HOMES } from './data/homes.ts';
 import { demoHouse } from './history.ts';
 
@@ -21,7 +21,7 @@ export async function loadDemoOnce(appUrl: string, password: string, now: number
           for (const demo of DEMO_HOMES) {
             const today = civilDateIn(demo.home.zone, now);
             const homeId = await importHouse(tx, demoHouse(demo, today), now);
-            await addBesides(tx, demo, homeId, { personId, today, now });
+            await addExtras(tx, demo, homeId, { personId, today, now });
           }
         },
       },

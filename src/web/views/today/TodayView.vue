@@ -20,9 +20,9 @@ import PutOffDialog from './PutOffDialog.vue';
 import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
 
 // What stands beside the due list is fetched after it, with its sentences.
-const TodayBesides = defineAsyncComponent(async () => {
+const TodayExtras = defineAsyncComponent(async () => {
   await loadLaterTexts();
-  return import('./TodayBesides.vue');
+  return import('./TodayExtras.vue');
 });
 
 // Logging foretells dates with the whole engine: it is fetched once the due list shows, before anyone can have asked for it.
@@ -216,7 +216,7 @@ const print = (): void => {
         </template>
       </p>
       <p v-else-if="nothingDue" class="notice">{{ t('today.allDone') }}</p>
-      <TodayBesides v-if="home.rows.length > 0" @written="say" />
+      <TodayExtras v-if="home.rows.length > 0" @written="say" />
       <p v-if="!home.mayWrite" class="notice">{{ t('house.readOnly') }}</p>
       <section
         v-for="{ section, lines, more } in shown"

@@ -12,7 +12,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import type { Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import KeptRow from './KeptRow.vue';
-import SystemBesides from './SystemBesides.vue';
+import SystemExtras from './SystemExtras.vue';
 import { systemsOf, type KeptLine } from './keptLines.ts';
 
 /** How each thing is kept, system by system: the terms and the next dates, the schools side by side, what evidence proposes. */
@@ -122,7 +122,7 @@ async function takenUp(text: string): Promise<void> {
             @written="written"
           />
         </ul>
-        <SystemBesides
+        <SystemExtras
           :system="one"
           :house="home.house"
           :known="upkeep.known"
