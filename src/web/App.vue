@@ -7,7 +7,7 @@ import { browserWording } from './i18n.ts';
 import { signals } from './device/client.ts';
 import { endLeftSession } from './device/leftSession.ts';
 import { fetchPages } from './router.ts';
-import SheetDialog from './kit/SheetDialog.vue';
+import KitDialog from './kit/KitDialog.vue';
 import { useErrorText } from './composables/useErrorText.ts';
 import { useKeptSheet } from './composables/useKeptSheet.ts';
 import { THEMES, useTheme } from './composables/useTheme.ts';
@@ -199,7 +199,7 @@ async function leave(): Promise<void> {
     </div>
     <RouterView v-else :key="homeId ?? ''" />
   </main>
-  <SheetDialog
+  <KitDialog
     v-if="askingToLeave"
     v-model:open="askingToLeave"
     :title="t('shell.unsentTitle')"
@@ -212,7 +212,7 @@ async function leave(): Promise<void> {
       </button>
       <button type="button" data-act="leave-all" @click="leave">{{ t('shell.leaveAll', unsent) }}</button>
     </p>
-  </SheetDialog>
+  </KitDialog>
   <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
   <footer class="no-print">
     <label class="soft small">

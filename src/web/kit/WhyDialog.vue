@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import FormFoot from './FormFoot.vue';
-import SheetDialog from './SheetDialog.vue';
+import KitDialog from './KitDialog.vue';
 import TextField from './TextField.vue';
 
 /** A sheet that asks once before something grave: what will happen, why (which may be left empty), and the way out. */
@@ -18,7 +18,7 @@ const emit = defineEmits<{ save: []; close: [] }>();
 </script>
 
 <template>
-  <SheetDialog open :title="title" :close-label="words.close" @update:open="emit('close')">
+  <KitDialog open :title="title" :close-label="words.close" @update:open="emit('close')">
     <form class="form" novalidate @submit.prevent="emit('save')">
       <p v-for="paragraph in lead" :key="paragraph">{{ paragraph }}</p>
       <TextField v-model="why" :label="label" :error="errorAt('why')" maxlength="200" />
@@ -26,5 +26,5 @@ const emit = defineEmits<{ save: []; close: [] }>();
         <button type="button" @click="emit('close')">{{ words.cancel }}</button>
       </FormFoot>
     </form>
-  </SheetDialog>
+  </KitDialog>
 </template>

@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import FormFoot from '../../kit/FormFoot.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import TextField from '../../kit/TextField.vue';
 import { call } from '../../device/client.ts';
 import { useForm } from '../../composables/useForm.ts';
@@ -35,7 +35,7 @@ const erase = () =>
     <h2>{{ t('house.erase') }}</h2>
     <p>{{ t('house.eraseLead') }}</p>
     <button type="button" @click="open = true">{{ t('house.eraseOpen') }}</button>
-    <SheetDialog v-if="open" v-model:open="open" :title="t('house.erase')" :close-label="t('shell.close')">
+    <KitDialog v-if="open" v-model:open="open" :title="t('house.erase')" :close-label="t('shell.close')">
       <form class="form" novalidate @submit.prevent="erase">
         <p>{{ t('house.eraseSure', { home: homeName }) }}</p>
         <TextField
@@ -49,6 +49,6 @@ const erase = () =>
           <button type="button" @click="open = false">{{ t('shell.cancel') }}</button>
         </FormFoot>
       </form>
-    </SheetDialog>
+    </KitDialog>
   </section>
 </template>

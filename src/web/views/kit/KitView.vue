@@ -20,7 +20,7 @@ import KitField from '../../kit/KitField.vue';
 import KitMenu from '../../kit/KitMenu.vue';
 import KitTable from '../../kit/KitTable.vue';
 import KitToasts from '../../kit/KitToasts.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import { SYSTEM_ICONS } from '../../kit/icons.ts';
 import { useSaying } from '../../kit/saying.ts';
 import SchemaForm from '../../parts/form/SchemaForm.vue';
@@ -146,7 +146,7 @@ const ACTS = [
     <KitDrawer v-model:open="drawer" title="Change how often" close-label="Close"
       ><p>Every three months.</p></KitDrawer
     >
-    <SheetDialog v-model:open="dialog" title="Postpone" close-label="Close"><p>To which day?</p></SheetDialog>
+    <KitDialog v-model:open="dialog" title="Postpone" close-label="Close"><p>To which day?</p></KitDialog>
     <KitToasts close-label="Close" />
   </div>
 </template>

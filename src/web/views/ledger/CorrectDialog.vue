@@ -4,7 +4,7 @@ import type { LedgerLine } from '../../../contract/schemas.ts';
 import TextField from '../../kit/TextField.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { amendableFields } from '../../../core/ledger/corrections.ts';
 import type { Change } from '../../../core/ledger/entry.ts';
@@ -106,7 +106,7 @@ const save = () =>
 </script>
 
 <template>
-  <SheetDialog
+  <KitDialog
     open
     :title="t('ledger.correctTitle')"
     :close-label="t('shell.close')"
@@ -167,5 +167,5 @@ const save = () =>
         ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
       >
     </form>
-  </SheetDialog>
+  </KitDialog>
 </template>

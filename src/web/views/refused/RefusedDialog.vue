@@ -2,7 +2,7 @@
 import { reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FormFoot from '../../kit/FormFoot.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import TextField from '../../kit/TextField.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useOutbox } from '../../stores/outbox.ts';
@@ -33,7 +33,7 @@ const send = () =>
 </script>
 
 <template>
-  <SheetDialog
+  <KitDialog
     open
     :title="t('shell.editTitle')"
     :close-label="t('shell.close')"
@@ -62,5 +62,5 @@ const send = () =>
         ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
       >
     </form>
-  </SheetDialog>
+  </KitDialog>
 </template>

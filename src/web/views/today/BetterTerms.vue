@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import MovesList from '../../kit/MovesList.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import type { BetterTermsBody } from '../../../contract/betterTerms.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { call } from '../../device/client.ts';
@@ -68,7 +68,7 @@ const take = () =>
     {{ t('better.line', { n: offers.length }, offers.length) }}
     <button type="button" data-act="better" @click="seeing = true">{{ t('better.see') }}</button>
   </p>
-  <SheetDialog
+  <KitDialog
     v-if="seeing"
     open
     :title="t('better.title')"
@@ -92,7 +92,7 @@ const take = () =>
         <button type="button" @click="seeing = false">{{ t('shell.cancel') }}</button>
       </FormFoot>
     </form>
-  </SheetDialog>
+  </KitDialog>
 </template>
 
 <style scoped>

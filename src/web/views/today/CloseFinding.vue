@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import TextField from '../../kit/TextField.vue';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
@@ -67,7 +67,7 @@ const save = () =>
 </script>
 
 <template>
-  <SheetDialog
+  <KitDialog
     open
     :title="t('findings.closeTitle', { what })"
     :close-label="t('shell.close')"
@@ -100,5 +100,5 @@ const save = () =>
         <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
       </FormFoot>
     </form>
-  </SheetDialog>
+  </KitDialog>
 </template>

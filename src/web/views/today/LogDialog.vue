@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, reactive, ref } from 'vue';
 import TextField from '../../kit/TextField.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { currencyDigits } from '../../../locales/format.ts';
@@ -206,7 +206,7 @@ async function readWho(): Promise<string | null> {
 </script>
 
 <template>
-  <SheetDialog
+  <KitDialog
     open
     :title="t('log.title', { title })"
     :close-label="t('shell.close')"
@@ -289,7 +289,7 @@ async function readWho(): Promise<string | null> {
         ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
       >
     </form>
-  </SheetDialog>
+  </KitDialog>
 </template>
 
 <style scoped>

@@ -2,7 +2,7 @@
 import { computed, reactive } from 'vue';
 import TextField from '../../kit/TextField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
-import SheetDialog from '../../kit/SheetDialog.vue';
+import KitDialog from '../../kit/KitDialog.vue';
 import { isCivilDate, toCivilDate, toDay } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { dateText } from '../../../locales/speech.ts';
@@ -80,7 +80,7 @@ const save = () =>
 </script>
 
 <template>
-  <SheetDialog
+  <KitDialog
     open
     :title="t('putOff.title', { title })"
     :close-label="t('shell.close')"
@@ -104,5 +104,5 @@ const save = () =>
         ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
       >
     </form>
-  </SheetDialog>
+  </KitDialog>
 </template>
