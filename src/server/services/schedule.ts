@@ -6,7 +6,7 @@ import type { Home, House } from '../../core/house/house.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { openFindings } from '../../core/ledger/findings.ts';
 import { coversEnding } from '../../core/ledger/covers.ts';
-import { standingMarks } from '../../core/ledger/marks.ts';
+import { handPositions } from '../../core/ledger/handPositions.ts';
 import { seriesOf } from '../../core/readings/series.ts';
 import { settledHistory } from '../../core/readings/settled.ts';
 import { project, type HouseProjection } from '../../core/schedule/project.ts';
@@ -115,7 +115,7 @@ export async function standingBody(
     lines: standingLines(house, projection, finderWith(house.practices ?? [])),
     findings: openFindings(ledger, today, house).map((one) => ({ ...one, duties: [...one.duties] })),
     covers: coversEnding(await listCovers(tx, house.home.id), today),
-    marks: standingMarks(ledger, today),
+    marks: handPositions(ledger, today),
   };
 }
 

@@ -3,20 +3,20 @@ import { standingAsOf } from './asOf.ts';
 import type { Entry } from './entry.ts';
 
 /** A mark worth keeping: where a damper or a control stands, for which season, and since when. */
-export interface StandingMark {
+export interface HandPosition {
   readonly asset: string;
   readonly fact: string;
   readonly value: string;
   readonly since: CivilDate;
 }
 
-const isMark = (fact: string): boolean => fact === 'marks' || fact.startsWith('marks-');
+const isHandPosition = (fact: string): boolean => fact === 'marks' || fact.startsWith('marks-');
 
 /** The marks as last told, by thing and season. */
-export function standingMarks(entries: readonly Entry[], on: CivilDate): StandingMark[] {
-  const marks = new Map<string, StandingMark>();
+export function handPositions(entries: readonly Entry[], on: CivilDate): HandPosition[] {
+  const marks = new Map<string, HandPosition>();
   for (const { date, body } of standingAsOf(entries, on)) {
-    if (body.kind !== 'fact' || !isMark(body.fact)) continue;
+    if (body.kind !== 'fact' || !isHandPosition(body.fact)) continue;
     const key = `${body.asset} ${body.fact}`;
     if (typeof body.value === 'string')
       marks.set(key, { asset: body.asset, fact: body.fact, value: body.value, since: date });
