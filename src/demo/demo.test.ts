@@ -7,7 +7,7 @@ import { specOf } from '../core/house/factsOfKind.ts';
 import { knownHouse } from '../core/ledger/knownHouse.ts';
 import { traitFits } from '../core/house/traitSpec.ts';
 import { project } from '../core/schedule/project.ts';
-import { standingOf } from '../../test/support/standing.ts';
+import { standingOf } from '../../test/support/seasonStates.ts';
 import { demoOn } from '../../test/support/demoHouses.ts';
 import { around } from '../../test/support/surroundings.ts';
 import { DEMO_HOMES } from './data/homes.ts';

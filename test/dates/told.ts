@@ -1,6 +1,6 @@
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import { project, type DutyProjection } from '../../src/core/schedule/project.ts';
-import { standingOf } from '../support/standing.ts';
+import { standingOf } from '../support/seasonStates.ts';
 import { standingOn } from '../../src/core/schedule/window.ts';
 import { NO_PRACTICES } from '../support/oneDuty.ts';
 import { ASSET, asHouse, type AsHouse } from './asHouse.ts';

@@ -21,7 +21,7 @@ export interface LedgerFilter {
 }
 
 /** A line as it stands: what is matched is what it says now, not what it once said. */
-export interface StandingLine {
+export interface SeasonStateLine {
   readonly date: CivilDate;
   readonly by: string;
   readonly body: EntryBody;
@@ -49,7 +49,7 @@ export function verdictIn(body: EntryBody): Verdict | undefined {
 }
 
 /** Whether a line is wanted. Filters are all to be met; of several things or duties any. */
-export function matches({ date, by, body }: StandingLine, filter: LedgerFilter): boolean {
+export function matches({ date, by, body }: SeasonStateLine, filter: LedgerFilter): boolean {
   const about = [assetOf(body), dutyOf(body)].filter((id) => id !== undefined);
   const text = filter.text?.trim().toLowerCase() ?? '';
   const who = has(body, 'who') ? body.who : undefined;

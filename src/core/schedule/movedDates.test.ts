@@ -5,7 +5,7 @@ import { NO_WEATHER, type WeatherDay } from '../climate/weather.ts';
 import { projectOccurrences } from './horizon/horizon.ts';
 import { recompute } from './recompute.ts';
 import type { Rule } from '../practice/rule.ts';
-import { standingOf } from '../../../test/support/standing.ts';
+import { standingOf } from '../../../test/support/seasonStates.ts';
 import {
   done,
   due,

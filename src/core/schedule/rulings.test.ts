@@ -3,7 +3,7 @@ import { civil } from '../calendar/civilDate.ts';
 import type { Asset } from '../house/house.ts';
 import { recompute } from './recompute.ts';
 import type { Rule } from '../practice/rule.ts';
-import { standingOf } from '../../../test/support/standing.ts';
+import { standingOf } from '../../../test/support/seasonStates.ts';
 import {
   done,
   due,

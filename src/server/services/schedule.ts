@@ -11,7 +11,7 @@ import { seriesOf } from '../../core/readings/series.ts';
 import { settledHistory } from '../../core/readings/settled.ts';
 import { project, type HouseProjection } from '../../core/schedule/project.ts';
 import type { ProjectionInputs } from '../../core/schedule/replay/replayHouse.ts';
-import { standingLines } from '../../core/schedule/standingLines.ts';
+import { seasonStates } from '../../core/schedule/seasonStates.ts';
 import type { Tx } from '../db/database.ts';
 import { loadLedger, lockLedger } from '../stores/entryStore.ts';
 import { listCovers } from '../stores/documentStore.ts';
@@ -112,7 +112,7 @@ export async function standingBody(
   const today = projection.on;
   return {
     on: today,
-    lines: standingLines(house, projection, finderWith(house.practices ?? [])),
+    lines: seasonStates(house, projection, finderWith(house.practices ?? [])),
     findings: openFindings(ledger, today, house).map((one) => ({ ...one, duties: [...one.duties] })),
     covers: coversEnding(await listCovers(tx, house.home.id), today),
     marks: handPositions(ledger, today),

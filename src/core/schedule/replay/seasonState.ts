@@ -15,7 +15,7 @@ export interface StateChange {
 export type StateLine = readonly StateChange[];
 
 /** How it stands after all changes. */
-export function standingAtEnd(line: StateLine): {
+export function stateAtEnd(line: StateLine): {
   standing: SeasonState;
   since: CivilDate | null;
   entryId: string | null;

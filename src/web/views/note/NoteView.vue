@@ -11,7 +11,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import NoteForm from './NoteForm.vue';
-import StandingList from './StandingList.vue';
+import SeasonStateList from './SeasonStateList.vue';
 import { NOTE_KINDS, type Noted } from './draft.ts';
 
 /** What stands shut or open, and whatever is worth noting besides work done: what happened, a reading, what is in stock. */
@@ -83,7 +83,7 @@ function turn(asset: string, state_: string, kind: 'shut' | 'opened', label: str
         @again="load"
       />
       <template v-else-if="home.house">
-        <StandingList
+        <SeasonStateList
           :lines="standing"
           :house="home.house"
           :speech="speech"

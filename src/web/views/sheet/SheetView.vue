@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
 import PageState from '../../kit/PageState.vue';
-import StandingStrip from '../../kit/StandingStrip.vue';
+import SeasonStates from '../../kit/SeasonStates.vue';
 import type { HouseBody, KnownBody, StandingBody } from '../../../contract/schemas.ts';
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
 import { capital } from '../../../locales/speech.ts';
@@ -111,7 +111,7 @@ const print = (): void => {
       />
       <p v-else-if="absent" class="notice">{{ t('sheet.none') }}</p>
       <template v-else>
-        <StandingStrip
+        <SeasonStates
           v-if="house && standing"
           class="stands"
           :lines="standing.lines"

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import AppSign from '../../kit/AppSign.vue';
 import RuledLine from '../../kit/RuledLine.vue';
-import StandingStrip from '../../kit/StandingStrip.vue';
+import SeasonStates from '../../kit/SeasonStates.vue';
 import type { OpenFindingBody, StandingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import { findingText } from '../../../locales/findingText.ts';
@@ -94,7 +94,7 @@ function written(sent: Sent, text: string): void {
       :key="home.house.home.id"
       @written="(sent, text) => emit('written', sent, text)"
     />
-    <StandingStrip
+    <SeasonStates
       v-if="home.house && body"
       :lines="body.lines"
       :marks="body.marks"

@@ -3,7 +3,7 @@ import type { House } from '../../src/core/house/house.ts';
 import type { Entry } from '../../src/core/ledger/entry.ts';
 import { project } from '../../src/core/schedule/project.ts';
 import type { ProjectionInputs } from '../../src/core/schedule/replay/replayHouse.ts';
-import { standingLines, type StandingLine } from '../../src/core/schedule/standingLines.ts';
+import { seasonStates, type SeasonStateLine } from '../../src/core/schedule/seasonStates.ts';
 
 /** How every pair of a house stands on a day. */
 export const standingOf = (
@@ -11,4 +11,4 @@ export const standingOf = (
   entries: readonly Entry[],
   on: CivilDate,
   around: ProjectionInputs,
-): StandingLine[] => standingLines(house, project(house, entries, on, around), around.find);
+): SeasonStateLine[] => seasonStates(house, project(house, entries, on, around), around.find);

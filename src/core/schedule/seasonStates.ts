@@ -3,10 +3,10 @@ import { rootsOf, type House } from '../house/house.ts';
 import { timingOf, type FindPractice } from '../house/timingOf.ts';
 import { stateKey } from './replay/history.ts';
 import type { HouseProjection } from './project.ts';
-import { standingAtEnd, type SeasonState } from './replay/seasonState.ts';
+import { stateAtEnd, type SeasonState } from './replay/seasonState.ts';
 
 /** How one thing that is shut and opened with the seasons stands. */
-export interface StandingLine {
+export interface SeasonStateLine {
   /** The first unit of its line of replacements. */
   readonly asset: string;
   readonly state: string;
@@ -20,13 +20,13 @@ export interface StandingLine {
 }
 
 /** Every pair of a house with how it stands on the day it was projected for: closed ones first, then unknown, then open. */
-export function standingLines(
+export function seasonStates(
   house: House,
   { duties, states, looks }: HouseProjection,
   find: FindPractice,
-): StandingLine[] {
+): SeasonStateLine[] {
   const roots = rootsOf(house.assets);
-  const lines = new Map<string, StandingLine>();
+  const lines = new Map<string, SeasonStateLine>();
   for (const { dutyId, occurrence, retired } of duties) {
     const duty = house.duties.find(({ id }) => id === dutyId);
     const asset = duty && house.assets.find(({ id }) => id === duty.asset);
@@ -37,7 +37,7 @@ export function standingLines(
     const known = lines.get(key);
     const due = occurrence?.window.due ?? null;
     const other = known?.nextOn ?? null;
-    const standing = standingAtEnd(states.get(key) ?? []);
+    const standing = stateAtEnd(states.get(key) ?? []);
     const next = other !== null && (due === null || other < due) ? other : due;
     const look = standing.standing === 'unknown' ? looks.get(key) : undefined;
     const reopens = pair.half === 'opens' ? { dutyId, on: due } : (known?.reopens ?? null);
