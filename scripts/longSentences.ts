@@ -34,6 +34,8 @@ for (const path of pages) {
   const counted = sentences.map((sentence) => ({ sentence, words: wordsOf(sentence) }));
   const long = counted.filter(({ words }) => words > MOST_WORDS).sort((a, b) => b.words - a.words);
   const middle = median(counted.map(({ words }) => words));
-  console.log(`${path}: ${sentences.length} sentences, median ${middle} words, ${long.length} over ${MOST_WORDS}`);
+  console.log(
+    `${path}: ${sentences.length} sentences, median ${middle} words, ${long.length} over ${MOST_WORDS}`,
+  );
   for (const { sentence, words } of long) console.log(`  ${words}  ${sentence}`);
 }

@@ -199,7 +199,9 @@ describe('reasons in words', () => {
 
   test('the shortReason is what decided', () => {
     expect(shortReasonText(speech, reasons.slice(0, 2))).toBe('3 months after Fri, Jan 15, 2027');
-    expect(shortReasonText(speech, reasons.slice(0, 4))).toBe('30 days after Fri, Jan 15, 2027, shortened by wear');
+    expect(shortReasonText(speech, reasons.slice(0, 4))).toBe(
+      '30 days after Fri, Jan 15, 2027, shortened by wear',
+    );
     expect(shortReasonText(speech, reasons.slice(-11))).toBe('postponed: “rain”');
   });
 

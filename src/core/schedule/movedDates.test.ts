@@ -339,14 +339,14 @@ describe('pairs', () => {
     });
   });
 
-  test('foretold, it is closed and opened in turn; what is only looked at stays as it stands', () => {
-    const foretold = ({ house, entries }: OneDuty) =>
+  test('projected, it is closed and opened in turn; what is only looked at stays as it stands', () => {
+    const projected = ({ house, entries }: OneDuty) =>
       projectOccurrences(house, entries, civil('2026-08-02'), around, civil('2028-05-01')).map(
         ({ dutyId, occurrence }) => `${dutyId} ${occurrence.window.due}`,
       );
-    expect(foretold(tap())).toEqual(['d 2026-09-25', 'open 2027-04-20', 'd 2027-09-25', 'open 2028-04-20']);
+    expect(projected(tap())).toEqual(['d 2026-09-25', 'open 2027-04-20', 'd 2027-09-25', 'open 2028-04-20']);
     const looked: Rule = { kind: 'condition', look: afterFrost, change: { finding: 'dry' }, respondDays: 3 };
-    expect(foretold(tap({ opening: looked }))).toEqual([
+    expect(projected(tap({ opening: looked }))).toEqual([
       'd 2026-09-25',
       'open 2027-04-20',
       'open 2028-04-20',

@@ -170,10 +170,10 @@ describe('properties of whole homes', () => {
     });
   });
 
-  test('what is foretold first of a duty is what stands', () => {
+  test('what is projected first of a duty is what stands', () => {
     holds((home, today) => {
       const until = later(today, 400);
-      const foretold = projectOccurrences(
+      const projected = projectOccurrences(
         home.house,
         home.entries,
         civil(today),
@@ -182,25 +182,26 @@ describe('properties of whole homes', () => {
       );
       for (const { dutyId, occurrence } of outstanding(projected(home, today, false))) {
         if (occurrence.window.due > until || isPaired(home, dutyId) || has(occurrence, 'handy')) continue;
-        expect(foretold.find((one) => one.dutyId === dutyId)?.occurrence.key).toBe(occurrence.key);
+        expect(projected.find((one) => one.dutyId === dutyId)?.occurrence.key).toBe(occurrence.key);
       }
     });
   });
 
-  test('foretold dates come in the order of days, each named once', () => {
+  test('projected dates come in the order of days, each named once', () => {
     holds((home, today) => {
       const until = later(today, 400);
-      const foretold = projectOccurrences(
+      const projected = projectOccurrences(
         home.house,
         home.entries,
         civil(today),
         weatherOf(home, today, false),
         until,
       );
-      const dates = foretold.map(({ occurrence }) => occurrence.window.due);
+      const dates = projected.map(({ occurrence }) => occurrence.window.due);
       expect(dates).toEqual([...dates].sort());
       expect(dates.every((date) => date <= until)).toBe(true);
-      for (const { occurrence } of foretold) expect(recompute(occurrence.reasons)).toEqual(occurrence.window);
+      for (const { occurrence } of projected)
+        expect(recompute(occurrence.reasons)).toEqual(occurrence.window);
     });
   });
 });

@@ -101,7 +101,7 @@ export class DutyReplay {
   }
 
   /**
-   * How it goes on from today if all that falls due is done; null where what moves its dates (the other half of a pair, frost foretold, a
+   * How it goes on from today if all that falls due is done; null where what moves its dates (the other half of a pair, forecast frost, a
    * gate on listed dates, a date put off) must be asked of each date as it comes.
    */
   course(today: DayNumber): Course | null {

@@ -7,11 +7,9 @@ import type { Timing } from '../../practice/timing.ts';
 /** A forecast moves a date by at most this many days. */
 export const MOST_PULLED = 60;
 
-/** Lows by day, those passed and those foretold from `today` on. */
+/** Lows by day, those passed and those forecast from `today` on. */
 export interface Lows {
   readonly byDay: ReadonlyMap<DayNumber, number>;
-  /** Whether an outlook is known at all: then the answer may change with every new one. */
-  readonly foretold: boolean;
 }
 
 export function lowsOf({ passed, outlook }: Weather, today: DayNumber): Lows {
@@ -19,7 +17,7 @@ export function lowsOf({ passed, outlook }: Weather, today: DayNumber): Lows {
   const behind = passed.filter(({ date }) => toDay(date) < today);
   const pair = ({ date, low }: WeatherDay): [DayNumber, number][] =>
     low === undefined ? [] : [[toDay(date), low]];
-  return { byDay: new Map([...behind, ...ahead].flatMap(pair)), foretold: ahead.length > 0 };
+  return { byDay: new Map([...behind, ...ahead].flatMap(pair)) };
 }
 
 /**

@@ -7,7 +7,7 @@ import { weatherWords } from '../../../locales/weatherText.ts';
 import { temperature } from '../../../locales/reasonText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 
-/** The last week's weather and the ten days foretold; a night of frost is named, not only coloured. */
+/** The last week's weather and the ten days of forecast; a night of frost is named, not only coloured. */
 const props = defineProps<{ view: ClimateView; speech: Speech }>();
 const t = computed(() => props.speech.t);
 

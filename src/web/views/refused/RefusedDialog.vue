@@ -33,12 +33,7 @@ const send = () =>
 </script>
 
 <template>
-  <KitDialog
-    open
-    :title="t('shell.editTitle')"
-    :close-label="t('shell.close')"
-    @update:open="emit('close')"
-  >
+  <KitDialog open :title="t('shell.editTitle')" :close-label="t('shell.close')" @update:open="emit('close')">
     <form class="form" novalidate @submit.prevent="send">
       <p>{{ parcel?.label }}</p>
       <p v-if="parcel?.refused" class="notice wrong">{{ tellBody(parcel.refused).text }}</p>
