@@ -51,7 +51,7 @@ describe('the almanac of a home', () => {
     await (await page.find('[data-season=lastFreeze] input')).sendKeys('04-20');
     await (await page.find('[data-season=coolingStart] input')).sendKeys('none');
     await page.press('Save');
-    await page.says('has been worked out anew');
+    await page.says('have been updated');
     expect(await season('lastFreeze')).toContain('Apr 20 set for this home');
     await page.press('Schedule');
     await page.click('[data-kept="Reopen the hose bib"] [data-act=dates]');
@@ -59,7 +59,7 @@ describe('the almanac of a home', () => {
     await page.says(
       'Last freeze at 10 % risk here is Tue, Apr 20, 2027 (set for this home); 3 days after that',
     );
-    await page.says('Hose bib has stood shut since');
+    await page.says('Off for the season since');
   });
 
   test('a file with bad rows is refused by line and column, and nothing of it is taken', async () => {

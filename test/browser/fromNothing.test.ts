@@ -26,7 +26,7 @@ describe('from an empty account', () => {
     await page.says('must be written as an e-mail address');
     await page.type('E-mail address', 'maren@example.org');
     await page.press('Create account');
-    await page.says('must have at least 10 characters');
+    await page.says('Enter at least 10 characters');
     expect(await (await page.field('Your name')).getAttribute('value')).toBe('Maren');
   });
 
@@ -49,7 +49,7 @@ describe('from an empty account', () => {
     await page.press('Add to the house');
     await page.choose('Kind', 'Smoke alarm');
     await page.type('Name', 'Smoke alarms');
-    await page.choose('Place', 'a new place');
+    await page.choose('Place', 'a new room');
     await page.type('Name of the room', 'Upstairs');
     await page.type('Units, one a line', 'Landing\nBedroom');
     await page.choose('Task', 'Test the smoke alarm');
@@ -57,14 +57,14 @@ describe('from an empty account', () => {
     await page.type('Last done', '2026-11-01');
     await page.says('First due Tue, Dec 1, in 7 days. 1 month after Sun, Nov 1', '[data-test=preview]');
     await page.press('Add it');
-    await page.says('Smoke alarms is in the house.');
+    await page.says('Smoke alarms is added.');
   });
 
   test('a task in one’s own words with a rule and a factor', async () => {
     await page.choose('Kind', 'Filter position');
     await page.type('Name', 'Return filter');
     await page.type('Filter thickness (in', '1');
-    await page.choose('Task', 'in my own words');
+    await page.choose('Task', 'my own task');
     await page.type('What is to be done', 'Vacuum the grille');
     await page.type('Every', '0');
     await page.press('Add it');
@@ -79,7 +79,7 @@ describe('from an empty account', () => {
     await page.type('Last done', '2026-11-01');
     await page.says('First due Sun, Jan 31, 2027', '[data-test=preview]');
     await page.press('Add it');
-    await page.says('Return filter is in the house.');
+    await page.says('Return filter is added.');
   });
 
   test('Today has both, like duties as one line with a tick for each', async () => {
@@ -88,7 +88,7 @@ describe('from an empty account', () => {
     expect(alarms).toContain('Bedroom');
     await page.click(`${line('Vacuum the grille')} [data-act=why]`);
     await page.says(
-      'What wears it: a sawmill next door ×0.5. Together ×0.5, so 91 days',
+      'Adjusted for: a sawmill next door ×0.5. Together ×0.5, so 91 days',
       line('Vacuum the grille'),
     );
   });
@@ -114,15 +114,15 @@ describe('from an empty account', () => {
   test('what is not wanted any more is given up, after saying what that means', async () => {
     await page.press('Schedule');
     await page.click('[data-kept="Vacuum the grille"] [data-act=retire]');
-    await page.says('It will not fall due any more.', '[data-kept="Vacuum the grille"]');
+    await page.says('It is never due again.', '[data-kept="Vacuum the grille"]');
     await page.says(
       'Vacuum the grille, Return filter: Sun, Jan 31, 2027 → nothing due.',
       '[data-test=moves]',
     );
     await page.press('Stop doing this');
-    await page.says('Vacuum the grille: given up.', '.saying');
+    await page.says('Vacuum the grille: stopped.', '.saying');
     await page.press('Show stopped tasks');
-    await page.says('Given up Tue, Nov 24', '[data-kept="Vacuum the grille"]');
+    await page.says('Task stopped Tue, Nov 24', '[data-kept="Vacuum the grille"]');
     await page.press('House');
     await page.says('Add a person');
   });
@@ -134,14 +134,14 @@ describe('from an empty account', () => {
     await page.type('E-mail address', 'demo@salt-ledger.example');
     await page.choose('They can', 'look');
     await page.press('Save');
-    await page.says('demo@salt-ledger.example may now: look.');
+    await page.says('demo@salt-ledger.example can now: look only.');
   });
 
   test('who may only look sees the dates and no way to write', async () => {
     await page.press('Sign out');
     await page.says('Look around');
     await page.press('Look around');
-    await page.says('What is due at');
+    await page.says('needs today');
     const path = `//header//option[contains(., '8 Kiln Street')]`;
     await page.driver.findElement({ xpath: path }).click();
     await page.says('You can look at this home but not change it.');
@@ -157,7 +157,7 @@ describe('from an empty account', () => {
     await page.says('Look around');
     await page.go(pathname.replace('/add', '/ledger'));
     await page.press('Look around');
-    await page.says('Everything written down for 8 Kiln Street');
+    await page.says('Everything recorded for 8 Kiln Street');
     expect(await page.complaints()).toEqual([]);
   });
 });
@@ -173,7 +173,7 @@ describe('a session that ends while a page is open', () => {
     await page.says('1 entry is waiting to be sent.');
     await page.press('Sign in');
     await page.press('Look around');
-    await page.says('What is due at 14 Juniper Bend');
+    await page.says('What 14 Juniper Bend needs today');
     await page.waitFor(
       async () => (await page.count('[data-test=waiting]')) === 0,
       'the entry is still waiting',
@@ -189,10 +189,10 @@ describe('erasing a home', () => {
     await page.press('Erase it');
     await page.type('Type its name', 'Another name');
     await page.press('Erase it for good');
-    await page.says('Type the name of the home as it stands: 14 Juniper Bend.', '[role=dialog]');
+    await page.says('Type the name of the home exactly: 14 Juniper Bend.', '[role=dialog]');
     await page.type('Type its name', '14 Juniper Bend');
     await page.press('Erase it for good');
-    await page.says('What is due at');
+    await page.says('needs today');
     expect(await page.driver.findElement({ css: 'header' }).getText()).not.toContain('14 Juniper Bend');
   });
 });

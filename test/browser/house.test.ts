@@ -41,7 +41,7 @@ describe('the house by rooms', () => {
     await page.type('Level (0 is', '1');
     await page.choose('What it is for', 'living room');
     await page.press('Save');
-    await page.says('Front bedroom: kept so.', '.saying');
+    await page.says('Front bedroom: saved.', '.saying');
     expect(await (await page.find('[data-test=coverage]')).getText()).not.toContain('Front bedroom');
   });
 
@@ -54,7 +54,7 @@ describe('the house by rooms', () => {
     await page.choose('a smoker indoors', 'yes');
     await page.says('Change the air filter, Return filter: Sat, Nov 28', '[data-test=moves]');
     await page.press('Save');
-    await page.says('Told. Every date', '.saying');
+    await page.says('Saved. The dates', '.saying');
     await page.press('Schedule');
     await page.says('a smoker indoors ×0.5', '[data-kept="Change the air filter"]');
   });
@@ -96,7 +96,7 @@ describe('one thing', () => {
     writeFileSync(bad, 'not a picture');
     const field = await page.field('Add a photo');
     await field.sendKeys(bad);
-    await page.says('That file cannot be read as a photo');
+    await page.says('That file is not a photo');
     await page.type('What it shows', 'The back of it');
     await field.sendKeys(good);
     await page.says('Photo saved.', '.saying');
@@ -118,7 +118,7 @@ describe('one thing', () => {
     await page.type('Name of the new one', 'New hall alarm');
     await page.type('Made, as its label says', '2026-09');
     await page.press('Replace it', '//form');
-    await page.says('New hall alarm stands in its place.', '.saying');
+    await page.says('New hall alarm is in its place.', '.saying');
     await page.says('Replace the smoke alarm by its age Mon, Sep 1, 2036');
     await page.press('Today');
     await page.find('[data-line]');
@@ -129,9 +129,9 @@ describe('one thing', () => {
     await page.press('House');
     await page.press('Dishwasher');
     await page.click('[data-act=remove]');
-    await page.says('It is no longer in the house.');
+    await page.says('Its tasks stop. Its history stays.');
     await page.press('Remove', '//form');
-    await page.says('Dishwasher is out of the house.', '.saying');
+    await page.says('Dishwasher is removed.', '.saying');
     await page.says('Removed.');
   });
 });
@@ -155,7 +155,7 @@ describe('where things are', () => {
     );
     await page.connect(false);
     await page.driver.navigate().refresh();
-    const text = await page.says('kept on this device');
+    const text = await page.says('saved on this device');
     expect(text).toContain('Where the pipe comes in, under the hall');
     await page.connect(true);
     await page.driver.navigate().refresh();

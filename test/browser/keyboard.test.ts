@@ -83,9 +83,9 @@ describe('the main path by keyboard alone', () => {
   test('in the ledger, correct the day', async () => {
     await tabTo('Record', true);
     await keys(Key.ENTER);
-    await page.says('Everything written down');
+    await page.says('Everything recorded');
     await page.find('[data-entry]');
-    await tabTo('Correct');
+    await tabTo('Edit');
     await keys(Key.ENTER);
     await page.find('[role=dialog]');
     await tabTo('date');
@@ -96,7 +96,7 @@ describe('the main path by keyboard alone', () => {
   });
 
   test('Escape closes a sheet and the focus goes back to where it came from', async () => {
-    await tabTo('Strike out');
+    await tabTo('Delete');
     const before = await here();
     await keys(Key.ENTER);
     await page.find('[role=dialog]');
@@ -109,7 +109,7 @@ describe('the main path by keyboard alone', () => {
     await tabTo('Schedule', true);
     await keys(Key.ENTER);
     await page.find('[data-kept]');
-    await tabTo('Change … : Change the air filter');
+    await tabTo('Change how often … : Change the air filter');
     await keys(Key.ENTER);
     await page.says('Times a year', '[data-test=change]');
     await tabTo('radio');
@@ -117,7 +117,7 @@ describe('the main path by keyboard alone', () => {
     await page.says('sooner', '[data-test=moves]');
     await tabTo('Save');
     await keys(Key.ENTER);
-    await page.says('kept so from today on', '.saying');
+    await page.says('saved, from today', '.saying');
   });
 
   test('in House, a thing and what is known of it', async () => {

@@ -26,10 +26,10 @@ const newestEntry = async (): Promise<string> => {
 };
 
 describe('logging with details', () => {
-  test('for a past day, by someone new, with minutes, cost and a note', async () => {
+  test('for a past day, by someone else, with minutes, cost and a note', async () => {
     await page.click(`${line('Reseal the steps')} [data-act=log]`);
     await page.type('Day it was done', '2026-11-21');
-    await page.choose('Who did it', 'someone new');
+    await page.choose('Who did it', 'someone else');
     await page.type('Their name', 'Aunt Marte');
     await page.type('Minutes', '95');
     await page.type('Cost (USD)', '12,50');
@@ -76,7 +76,7 @@ describe('logging with details', () => {
 
   test('left undone on purpose counts as done that day, with the reason', async () => {
     await page.click(`${line('dryer-vent')} [data-act=log]`);
-    await (await page.field('Left undone on purpose')).click();
+    await (await page.field('Skipped this time')).click();
     await page.type('Why it was skipped', 'The dryer is away for repair');
     await page.press('Save');
     await page.says('Next due Wed, Nov 24, 2027', '.saying');
@@ -90,7 +90,7 @@ describe('several units on one line', () => {
     await page.says('Test the GFCI outlet, Counter outlet and Laundry outlet: logged for today.', '.saying');
     await page.find('[data-line^="coming gfci-test"]');
     await page.click('[data-act=undo]');
-    await page.says('Taken back.', '.saying');
+    await page.says('Undone.', '.saying');
     await page.find('[data-line^="baseline gfci-test"]');
     await page.click('[data-line^="baseline gfci-test"] .units li:nth-child(2) button');
     await page.says('Laundry outlet: logged for today.', '.saying');
@@ -121,11 +121,11 @@ describe('putting off', () => {
     await page.says('Enter a value', '[role=dialog]');
     await page.type('Why', 'No 9 V cells in the house');
     await page.press('Postpone', '//*[@role="dialog"]');
-    await page.says('say that you know', '[role=dialog]');
-    await (await page.field('I know')).click();
+    await page.says('Confirm that you understand', '[role=dialog]');
+    await (await page.field('I understand')).click();
     await page.press('Postpone', '//*[@role="dialog"]');
-    await page.says('put off to Sun, Dec 20.', '.saying');
-    await page.says('put off: “No 9 V cells in the house”');
+    await page.says('postponed to Sun, Dec 20.', '.saying');
+    await page.says('postponed: “No 9 V cells in the house”');
   });
 });
 
@@ -144,7 +144,7 @@ describe('someone else was quicker', () => {
       await other.press('Save');
       await other.says('logged for today', '.saying');
       await page.press('Save');
-      await page.says('Someone else was quicker', '[role=dialog]');
+      await page.says('Someone else changed this first', '[role=dialog]');
     } finally {
       await other.close();
     }

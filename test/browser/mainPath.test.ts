@@ -18,7 +18,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
   test('signed in to a demo home, the page says what is due today', async () => {
     await page.signInToDemo();
     const text = await page.says('Tuesday, November 24, 2026');
-    expect(text).toContain('What is due at 14 Juniper Bend');
+    expect(text).toContain('What 14 Juniper Bend needs today');
     expect(text).toContain('Reseal the steps');
     expect(await (await page.find(line('Reseal the steps'))).getText()).toContain('9 days ago');
   });
@@ -27,7 +27,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await page.click(`[data-line^="late smoke-alarm-test"] [data-act=why]`);
     const steps = await page.says('Last done', '[data-line^="late smoke-alarm-test"] .reasons');
     expect(steps).toMatch(
-      /Last done Wed, Sep 30\. 1 month from there: Fri, Oct 30\. May be done from .* to .*: 5 days before/,
+      /Last done Wed, Sep 30\. 1 month after that: Fri, Oct 30\. May be done from .* to .*: 5 days before/,
     );
   });
 
@@ -46,21 +46,21 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
 
   test('the entry stands on top of the ledger', async () => {
     await page.press('Record');
-    await page.says('Everything written down for 14 Juniper Bend');
+    await page.says('Everything recorded for 14 Juniper Bend');
     const first = await (await page.find('[data-entry]')).getText();
     expect(first).toContain('Done Test the smoke alarm, Basement');
-    expect(first).toMatch(/written Nov 24, 2026, 12:\d\d\sPM by Demo/);
+    expect(first).toMatch(/added Nov 24, 2026, 12:\d\d\sPM by Demo/);
   });
 
   test('corrected, it says what was beside what is, and moves the date again', async () => {
     await page.click('[data-entry] [data-act=correct]');
     await page.type('Day', '2026-11-20');
     await page.type('Minutes', '7');
-    await page.type('Why (may', 'It was Friday');
+    await page.type('Why (optional', 'It was Friday');
     await page.press('Save');
     const effect = await page.says('Saved.', '.saying');
     expect(effect).toContain('Test the smoke alarm, Basement is now due Sun, Dec 20, in 26 days.');
-    const corrected = await page.says('corrected Nov 24', '[data-entry]');
+    const corrected = await page.says('edited Nov 24', '[data-entry]');
     expect(corrected).toContain('Day was Tue, Nov 24, is Fri, Nov 20');
     expect(corrected).toContain('Minutes was nothing, is 7 minutes');
     expect(corrected).toContain('“It was Friday”');
@@ -70,7 +70,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await page.click('[data-entry] [data-act=strike]');
     await page.press('Delete');
     await page.says('is now due Fri, Oct 30, 25 days ago', '.saying');
-    await page.says('(struck out)', '[data-entry]');
+    await page.says('(deleted)', '[data-entry]');
     await page.click('[data-entry] [data-act=restore]');
     await page.says('Restored. Test the smoke alarm, Basement is now due Sun, Dec 20', '.saying');
   });
@@ -86,7 +86,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await page.click(`${line('Reseal the steps')} [data-act=done]`);
     await page.says('Reseal the steps, Front steps: logged for today.', '.saying');
     await page.click('[data-act=undo]');
-    await page.says('Taken back.', '.saying');
+    await page.says('Undone.', '.saying');
     await page.find('[data-line^="late own Reseal"]');
   });
 
@@ -94,7 +94,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     const lists = await page.driver.findElements(By.css('header select'));
     await lists[0]?.findElement(By.xpath('.//option[contains(., "Weir Lane")]')).click();
     await page.says('Tuesday, 24 November 2026');
-    await page.says('What is due at 3 Weir Lane');
+    await page.says('What 3 Weir Lane needs today');
     await page.press('Record');
     const text = await page.says('£85.00');
     expect(text).not.toContain('$');
@@ -102,7 +102,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
 
   test('an address of a home that is none leads to one’s own; of another’s it says that it cannot be seen', async () => {
     await page.go('/homes/not-a-home/ledger');
-    await page.says('What is due at 3 Weir Lane');
+    await page.says('What 3 Weir Lane needs today');
     await page.go('/homes/00000000-0000-7000-8000-000000000000/today');
     await page.says('Page not found.');
   });

@@ -17,15 +17,15 @@ afterAll(async () => {
 describe('what stands shut or open', () => {
   test('says since when and when the other half is due; opened, the opening sleeps and the closing is owed again', async () => {
     await page.press('Note');
-    const text = await page.says('shut since', '[data-standing=closed]');
+    const text = await page.says('shut off since', '[data-standing=closed]');
     expect(text).toMatch(
-      /Back hose bib Hose bib shut since Tue, Sep 15 the other half is due \w+, May \d+, 2027/,
+      /Back hose bib Hose bib shut off since Tue, Sep 15 next change due \w+, May \d+, 2027/,
     );
     await page.press('Open');
-    await page.says('Back hose bib: noted as open.', '.saying');
+    await page.says('Back hose bib: saved as open.', '.saying');
     await page.says('Back hose bib Hose bib open since Tue, Nov 24');
     await page.press('Shut off', "//*[@data-standing='open'][contains(., 'Back hose bib')]");
-    await page.says('shut since Tue, Nov 24', '[data-standing=closed]');
+    await page.says('shut off since Tue, Nov 24', '[data-standing=closed]');
   });
 });
 
@@ -44,7 +44,7 @@ describe('noting things', () => {
     await page.says('Saved. ', '.saying');
     await page.press('Today');
     await page.click(`${line('roof-storm-look')} [data-act=why]`);
-    await page.says('A windstorm, noted Tue, Nov 24: within 5 days', line('roof-storm-look'));
+    await page.says('A windstorm, logged Tue, Nov 24: within 5 days', line('roof-storm-look'));
   });
 
   test('a field left empty is named, and what was typed stays', async () => {
@@ -68,7 +68,7 @@ describe('noting things', () => {
     await page.choose('Task', 'Change the air filter');
     await (await page.field('Look monthly, change when gray')).click();
     await page.press('Add it');
-    await page.says('Upstairs filter is in the house');
+    await page.says('Upstairs filter is added');
     await page.press('Note');
     await page.says('Log something');
     await (await page.field('How a filter looks')).click();
@@ -81,7 +81,7 @@ describe('noting things', () => {
     await page.press('Schedule');
     await page.type('Search', 'Upstairs filter');
     await page.click('[data-kept="Change the air filter"] [data-act=dates]');
-    await page.says('Graded 1 on Tue, Nov 24 (filter grade). The work is due within 3 days: Fri, Nov 27.');
+    await page.says('Graded 1 on Tue, Nov 24 (filter grade). Do it within 3 days: Fri, Nov 27.');
   });
 
   test('a look that is due asks what it found', async () => {
@@ -91,7 +91,7 @@ describe('noting things', () => {
     await page.choose('Task', 'Change the air filter');
     await (await page.field('Look monthly, change when gray')).click();
     await page.press('Add it');
-    await page.says('Attic filter is in the house');
+    await page.says('Attic filter is added');
     await page.press('Today');
     await page.says('Attic filter');
     await page.click(`${line('baseline air-filter-panel-replace')} [data-act=done]`);
@@ -153,7 +153,7 @@ describe('practices', () => {
     await page.type('How much each time', '2');
     await page.choose('Best on the same trip as', 'Clean the gutters');
     await page.press('Save');
-    await page.says('Feed the sourdough is among the practices of this home.');
+    await page.says('Feed the sourdough is saved.');
     await page.type('Search', 'sourdough');
     await page.press('Change');
     expect(await (await page.field('How much each time')).getAttribute('value')).toBe('2');
@@ -167,7 +167,7 @@ describe('practices', () => {
     await page.choose('Task', 'Feed the sourdough');
     await page.type('Name', 'Crock');
     await page.press('Add it');
-    await page.says('Crock is in the house');
+    await page.says('Crock is added');
     await page.press('Today');
     await page.says('Feed the sourdough');
   });

@@ -65,7 +65,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.says('What wears it here');
   },
   'Add with a rule of one’s own': async () => {
-    await page.choose('Task', 'in my own words');
+    await page.choose('Task', 'my own task');
     await page.press('Add a reason');
     await page.press('Add it');
     await page.says('Enter a value');

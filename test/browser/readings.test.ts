@@ -27,7 +27,7 @@ describe('the Bench', () => {
     await page.press('Calculators');
     await page.says('Still needed: Return air, before the filter');
     await split('60');
-    await page.says('Act within 7 days', '[data-verdict=act]');
+    await page.says('Fix it within 7 days', '[data-verdict=act]');
     await page.says('Split: 15 °F, between 10 °F and 16 °F');
     await page.type('Supply air', '13 °C');
     await page.says('OK', '[data-verdict=sound]');
@@ -61,17 +61,17 @@ describe('the Bench', () => {
     await page.choose('The filter looks', 'light gray');
     await page.says('Keep an eye on it', '[data-verdict=watch]');
     await page.choose('Approach', 'strict');
-    await page.says('Act within 3 days', '[data-verdict=act]');
+    await page.says('Fix it within 3 days', '[data-verdict=act]');
     await page.press('Use this approach at home');
     await page.says('From today this home goes by: strict: change at the first gray', '.saying');
     await page.press('Sludge');
     await page.type('Sludge, in', '9 1/2');
     await page.says('OK', '[data-verdict=sound]');
     await page.press('Set your own limits');
-    await page.type('Edge 1', '14');
+    await page.type('Limit 1', '14');
     await page.press('Save');
     await page.says('must be numbers that rise', '[role=alert]');
-    await page.type('Edge 1', '8');
+    await page.type('Limit 1', '8');
     await page.press('Save', '//form');
     await page.says('Your limits are set, from today.', '.saying');
     await page.says('Keep an eye on it', '[data-verdict=watch]');
@@ -93,7 +93,7 @@ describe('a reading noted', () => {
     await page.press('Save');
     await page.says('Measurement saved.', '.saying');
     await page.press('Today');
-    await page.says('At once: Reading: Hot water at the faucet', '[data-finding="reading.tap-temperature"]');
+    await page.says('STOP, dangerous: Hot water at the faucet', '[data-finding="reading.tap-temperature"]');
     await page.click('[data-finding="reading.tap-temperature"] [data-act=close]');
     await page.type('What was done', 'Dial turned down, measured again');
     await page.type('Cost', '-1');
@@ -101,7 +101,7 @@ describe('a reading noted', () => {
     await page.says('must be', '[role=alert]');
     await page.type('Cost', '');
     await page.press('Mark as fixed');
-    await page.says('Closed: Reading: Hot water at the faucet.', '.saying');
+    await page.says('Fixed: Hot water at the faucet.', '.saying');
     expect(await page.count('[data-finding="reading.tap-temperature"]')).toBe(0);
   });
 
@@ -138,7 +138,7 @@ describe('a reading noted', () => {
     await page.find('[data-series=tap-temperature] svg');
     await page.press('As a table', "//*[@data-series='tap-temperature']").catch(() => undefined);
     await page.click('[data-series=tap-temperature] summary');
-    await page.says('141 °F Stop', '[data-series=tap-temperature]');
+    await page.says('141 °F Stop: dangerous', '[data-series=tap-temperature]');
   });
 });
 
@@ -159,7 +159,7 @@ describe('something is wrong', () => {
   test('leads to the round that takes it up', async () => {
     await page.driver.actions().sendKeys('!').perform();
     await page.press('A wet or stained ceiling');
-    await page.press('Start the round “Water from the drain pan”');
+    await page.press('Start the checklist “Water from the drain pan”');
     await page.says('Water from the drain pan', 'h1');
   });
 

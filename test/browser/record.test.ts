@@ -84,7 +84,7 @@ describe('as a table', () => {
     const [, read, known] = /([\d,]+) entries are read, ([\d,]+) of them already here/.exec(text) ?? [];
     expect(read).toBe(known);
     await page.click('[data-act=csv-take]');
-    await page.says('0 entries taken in.', '.saying');
+    await page.says('0 entries imported.', '.saying');
   });
 
   test('with one line wrong nothing is taken, and the line is named', async () => {
@@ -104,7 +104,7 @@ describe('as a table', () => {
     await page.says('Note 1. From Sat, Mar 1, 2025 to Sat, Mar 1, 2025.', '[data-test=preview]');
     await page.says('Painted the fence', '[data-test=preview] ol');
     await page.click('[data-act=csv-take]');
-    await page.says('1 entry taken in.', '.saying');
+    await page.says('1 entry imported.', '.saying');
     await page.says('Painted the fence');
   });
 });
@@ -121,9 +121,9 @@ describe('one thing', () => {
     await choose('#document-file', file);
     await page.choose('Kind', 'Warranty');
     await page.type('Name', 'Tank warranty');
-    await page.type('Covers it until', '2027-01-10');
+    await page.type('Covered until', '2027-01-10');
     await page.press('Add');
-    await page.says('Kept: Tank warranty.', '.saying');
+    await page.says('Added: Tank warranty.', '.saying');
     await page.says('Tank warranty Warranty', '[aria-label=Papers]');
     await page.says('until Sun, Jan 10, 2027', '[aria-label=Papers]');
     await page.press('Today');
@@ -131,7 +131,7 @@ describe('one thing', () => {
     await page.press('Tank warranty, Water heater');
     await page.press('Remove …');
     await page.press('Remove');
-    await page.says('Taken away: Tank warranty.', '.saying');
+    await page.says('Removed: Tank warranty.', '.saying');
   });
 
   test('leads to all of it in the ledger', async () => {

@@ -36,7 +36,7 @@ describe('the autumn closing', () => {
     await page.press('Note');
     await page.says('Log something');
     await page.press('Open', "//*[@data-standing='closed'][contains(., 'Back hose bib')]");
-    await page.says('Back hose bib: noted as open.', '.saying');
+    await page.says('Back hose bib: saved as open.', '.saying');
     await page.press('Checklists');
     await page.click('[data-round=autumn-closing] [data-act=start]');
     await page.says('First, get these together');
@@ -105,20 +105,20 @@ describe('the autumn closing', () => {
     await page.says('Nobody bathes or showers before it is turned down', '[role=alertdialog]');
     await page.driver.navigate().refresh();
     await page.says('Nobody bathes or showers before it is turned down', '[role=alertdialog]');
-    await page.type('Who was called', 'Dial turned down');
+    await page.type('Who you called', 'Dial turned down');
     await page.click('[data-act=stop-answer]');
     await page.waitFor(async () => (await page.count('[role=alertdialog]')) === 0, 'the stop stays');
   });
 
   test('finished, everything is in the ledger at once, what it shut stands shut, and the spring duty appears', async () => {
     await page.click('[data-act=finish]');
-    await page.says('entries are in the ledger.', '.saying');
+    await page.says('entries saved.', '.saying');
     await page.press('Today');
     await page.says(
       'Back hose bib, since Tue, Nov 24; opened again by “Reopen the hose bib”, about',
       '.strip-of',
     );
-    await page.says('At once: Reading: Hot water at the faucet');
+    await page.says('STOP, dangerous: Hot water at the faucet');
     await page.press('Record');
     const text = await page.says('temperature at the faucet: 62 °C');
     expect(text).toMatch(/Done Shut and drain the hose bib, Back hose bib/);
@@ -135,15 +135,15 @@ describe('one job', () => {
     await page.press('Start with these');
     await page.says('First, get these together');
     await page.click('[data-act=begin]');
-    await page.says('Not to be done by yourself: Calling a heat exchanger sound.');
+    await page.says('Do not do this yourself: Calling a heat exchanger sound.');
     await page.says('Isolate first at the local switch');
     await page.click('[data-act=gate-no]');
     await page.says('Isolate first at the local switch', '[role=alertdialog]');
     await page.click('[data-act=stop-answer]');
     await page.click('[data-act=finish]');
-    await page.says('Finished. 1 entry is in the ledger.', '.saying');
+    await page.says('Finished. 1 entry saved.', '.saying');
     await page.press('Today');
-    await page.says('At once: Tune up the gas furnace');
+    await page.says('STOP, dangerous: Tune up the gas furnace');
   });
 
   test('a furnace tune-up to its end, every caution answered at its step', async () => {
@@ -155,7 +155,7 @@ describe('one job', () => {
     await goThrough(page, 'furnace-annual-tune-up');
     await page.says('Everything is done.');
     await page.click('[data-act=finish]');
-    await page.says('Finished. 1 entry is in the ledger.', '.saying');
+    await page.says('Finished. 1 entry saved.', '.saying');
     await page.press('Record');
     await page.says('Done Tune up the gas furnace, Furnace');
     await page.press('Today');
@@ -194,7 +194,7 @@ describe('a round somebody left half-way', () => {
     await page.says('must be a whole number of days', '.besides');
     await page.type('Fix within (days)', '3');
     await page.press('Save');
-    await page.says('To be noted: Torn frame, Upper edge.', '[data-test=found]');
+    await page.says('To be saved: Torn frame, Upper edge.', '[data-test=found]');
     await page.click('[data-act=take-back]');
     await page.waitFor(async () => (await page.count('[data-test=found]')) === 0, 'it was not taken back');
     await page.click('[data-act=found]');
@@ -203,9 +203,9 @@ describe('a round somebody left half-way', () => {
     await page.press('Save');
     await page.find('[data-test=found]');
     await page.driver.navigate().refresh();
-    await page.says('To be noted: Torn frame, Upper edge.', '[data-test=found]');
+    await page.says('To be saved: Torn frame, Upper edge.', '[data-test=found]');
     await page.click('[data-act=finish]');
-    await page.says('entries are in the ledger.', '.saying');
+    await page.says('entries saved.', '.saying');
     await page.press('Today');
     await page.says('Return filter, Upper edge', '[data-finding="Torn frame"]');
   });
@@ -240,10 +240,10 @@ describe('where there is no signal', () => {
     expect(await settled()).toBe(2);
     await leaveOut('And snows');
     await page.click('[data-act=finish]');
-    await page.says('finish when there is a signal', '.saying');
+    await page.says('Finish when there is a signal', '.saying');
     await page.connect(true);
     await page.click('[data-act=finish]');
-    await page.says('entries are in the ledger.', '.saying');
+    await page.says('entries saved.', '.saying');
     await page.press('Record');
     const text = await page.says('And snows');
     expect(text).toContain('It snows');
@@ -288,12 +288,12 @@ describe('a treatment plant visit, by the pen', () => {
     }
     await page.choose('Who', 'Marek');
     await page.click('[data-act=save-sheet]');
-    await page.says('Kept. Finish the run', '.saying');
+    await page.says('Saved. Finish the checklist', '.saying');
     await page.press('Step by step');
     await page.click('[data-act=finish]');
-    await page.says('entries are in the ledger.', '.saying');
+    await page.says('entries saved.', '.saying');
     await page.press('Today');
-    await page.says('Put right: Reading: Layers of a tank, by every approach');
+    await page.says('Fix: Layers of a tank, by every approach');
     await page.press('Record');
     await page.says('sludge: 14 in');
     await page.says('scum: 3.5 in');
@@ -302,18 +302,18 @@ describe('a treatment plant visit, by the pen', () => {
     );
   });
 
-  test('nothing done, there is nothing to write, and it can be discarded', async () => {
+  test('nothing done, there is nothing to save, and it can be discarded', async () => {
     await page.press('Checklists');
     await page.click('[data-round=midwinter] [data-act=start]');
     await page.click('[data-act=begin]');
     await page.click('[data-act=finish]');
-    await page.says('there is nothing to write', '.saying');
+    await page.says('there is nothing to save', '.saying');
     await page.press('Checklists');
-    await page.says('Midwinter round begun');
+    await page.says('Midwinter checklist started');
     await page.press('Discard …');
     await page.press('Discard', "//li[contains(., 'Discard it?')]");
     await page.waitFor(
-      async () => !(await page.says('Checklists')).includes('Midwinter round begun'),
+      async () => !(await page.says('Checklists')).includes('Midwinter checklist started'),
       'it stays',
     );
   });

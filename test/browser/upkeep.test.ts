@@ -23,7 +23,7 @@ const FILTER = 'Change the air filter';
 describe('how a thing is kept', () => {
   test('by which school, since when, how long it takes here, and the next three dates with their reasons', async () => {
     const text = await page.says('About every three months', kept(FILTER));
-    expect(text).toContain('worn by: shedding pets ×0.67');
+    expect(text).toContain('because of: shedding pets ×0.67');
     expect(text).toContain('from your record');
     await page.click(kept(FILTER, 'dates'));
     const dates = await page.says('Last done', kept(FILTER));
@@ -50,7 +50,7 @@ describe('how a thing is kept', () => {
     const said = /Nov 28 → (.+?), \d+ days later/.exec(moves)?.[1];
     expect(said).toBeDefined();
     await page.press('Save');
-    await page.says('Change the air filter: kept so from today on.', '.saying');
+    await page.says('Change the air filter: saved, from today.', '.saying');
     await page.click(kept(FILTER, 'dates'));
     await page.says(said ?? 'a date', kept(FILTER));
   });
@@ -64,8 +64,8 @@ describe('how a thing is kept', () => {
     await page.type('Every', '2');
     await page.says('sooner', '[data-test=moves]');
     await page.press('Save');
-    await page.says('kept so from today on', '.saying');
-    await page.says('Own interval: every 2 months', kept(FILTER));
+    await page.says('saved, from today', '.saying');
+    await page.says('My own interval: every 2 months', kept(FILTER));
   });
 });
 
@@ -73,16 +73,16 @@ describe('what the record proposes', () => {
   test('is shown with the looks it rests on, and left when it is not wanted', async () => {
     const lists = await page.driver.findElements({ css: 'header select option' });
     for (const option of lists) if ((await option.getText()) === '27 Mesa Row') await option.click();
-    await page.says('What is due at 27 Mesa Row');
+    await page.says('What 27 Mesa Row needs today');
     await page.press('Schedule');
-    await page.says('The looks speak for', kept(FILTER));
+    await page.says('Your checks suggest', kept(FILTER));
     await page.click(`${kept(FILTER)} details summary`);
     await page.says('graded 1 after', kept(FILTER));
     await page.click(kept(FILTER, 'accept'));
     await page.says('Dates that move', kept(FILTER));
     await page.press('Cancel');
     await page.click(kept(FILTER, 'dismiss'));
-    await page.says('Change the air filter: left as it is.', '.saying');
+    await page.says('Change the air filter: not changed.', '.saying');
     await page.waitFor(
       async () => (await page.count(`${kept(FILTER)} .proposal`)) === 0,
       'it is still proposed',
@@ -95,14 +95,14 @@ describe('what the record proposes', () => {
     await (await page.field('How a filter looks')).click();
     await (await page.field('Gray or darker')).click();
     await page.press('Save');
-    await page.says('Noted how the filter looks', '.saying');
+    await page.says('Saved how the filter looks', '.saying');
     await page.press('Schedule');
-    const text = await page.says('The looks speak for', kept(FILTER));
-    const days = /The looks speak for (\d+) days/.exec(text)?.[1] ?? '';
+    const text = await page.says('Your checks suggest', kept(FILTER));
+    const days = /Your checks suggest (\d+) days/.exec(text)?.[1] ?? '';
     await page.click(kept(FILTER, 'accept'));
     await page.says('Dates that move', kept(FILTER));
     await page.press('Save');
-    await page.says(`Own interval: every ${days} days`, kept(FILTER));
+    await page.says(`My own interval: every ${days} days`, kept(FILTER));
   });
 });
 
@@ -115,14 +115,14 @@ describe('pausing, taking up, giving up', () => {
     await page.click(kept('Look for moisture at every fixture', 'resume'));
     await page.says('nothing due →', '[data-test=moves]');
     await page.press('Resume', `//*[@data-kept='Look for moisture at every fixture']//form`);
-    await page.says('taken up again.', '.saying');
+    await page.says('resumed.', '.saying');
   });
 
   test('what a good practitioner would keep besides is offered, and taken up in one', async () => {
     const suggested = '[data-suggested=metal-roof-coat]';
     await page.says('coat the metal roof', suggested);
     await page.click(`${suggested} button`);
-    await page.says('taken up. Its dates stand on Today.', '.saying');
+    await page.says('added. Its dates are on Today.', '.saying');
     await page.waitFor(async () => (await page.count(suggested)) === 0, 'it is still offered');
   });
 

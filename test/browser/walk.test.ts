@@ -100,7 +100,7 @@ describe('walking through a house, from an empty account', () => {
   test('without a connection one walks on, and what was said is sent with the next stop', async () => {
     await page.connect(false);
     await confirm();
-    await page.says('the answer is not kept yet', '.told');
+    await page.says('the answer is not saved yet', '.told');
     await page.says('Fresh air', 'h2');
     await page.connect(true);
     await confirm();
@@ -132,14 +132,14 @@ describe('walking through a house, from an empty account', () => {
 
   test('the device left behind is told that the walk has gone on without it', async () => {
     await page.click('[data-act=confirm]:not(:disabled)');
-    await page.says('Someone went on with this walk on another device.', '.told');
+    await page.says('This walk-through continued on another device.', '.told');
     await page.says('Water', 'h2');
   });
 
   test('ends with a plan: duties by system, minutes, what is missing, what is left out and why, the first six weeks', async () => {
     for (let stop = 8; stop <= STOPS.length; stop += 1) await confirm(phone);
     const plan = await phone.says('The first six weeks');
-    expect(plan).toMatch(/\d+ duties; about \d+ hours a year; (no trade|a trade|trades)/);
+    expect(plan).toMatch(/\d+ tasks, about \d+ hours a year\. (no trade|a trade|trades)/);
     expect(plan).toContain('Bedroom 2: smoke alarm one in each bedroom');
     expect(plan).toContain('Week 6');
     expect(plan).toContain('Heating');
@@ -153,7 +153,7 @@ describe('walking through a house, from an empty account', () => {
   test('taken on, Today is useful: within 25 taps, every system of such a house and everything lives depend on', async () => {
     await phone.find('form button.main');
     await tap('form button.main', phone);
-    await phone.says('What is due at 8 Kiln Street');
+    await phone.says('What 8 Kiln Street needs today');
     await phone.find('[data-line]');
     expect(taps).toBeLessThanOrEqual(25);
     const path = await homePath(phone);
@@ -200,7 +200,7 @@ describe('walking through a house, from an empty account', () => {
     await phone.press('Today');
     await phone.find('[data-line]');
     await phone.go(`${await homePath(phone)}/walk`);
-    await phone.says('This walk has ended');
+    await phone.says('This walk-through is finished');
     expect(await page.complaints()).toEqual([]);
     expect(await phone.complaints()).toEqual([]);
   });

@@ -49,7 +49,7 @@ describe('an entry the server fails at', () => {
 
     // Another home is none of its business.
     await page.choose('Home', '3 Weir Lane');
-    await page.says('What is due at 3 Weir Lane');
+    await page.says('What 3 Weir Lane needs today');
     await page.click('[data-line^="late"] [data-act=done]');
     await page.says('logged for today', '.saying');
 
@@ -65,7 +65,7 @@ describe('an entry the server fails at', () => {
     await page.press('Send it');
     await gone('.strip.wrong');
     await page.choose('Home', '14 Juniper Bend');
-    await page.says('What is due at 14 Juniper Bend');
+    await page.says('What 14 Juniper Bend needs today');
     await page.press('Record');
     await page.says('Done Test the smoke alarm, Basement');
     expect(await page.complaints()).toEqual([]);

@@ -137,12 +137,13 @@ export class Page {
   }
 
   async press(words: string, within = ''): Promise<void> {
-    const path = By.xpath(
-      `${within}//*[self::button or self::a][starts-with(normalize-space(.), ${quoted(words)})]`,
-    );
+    const saying = (test: string): By => By.xpath(`${within}//*[self::button or self::a][${test}]`);
+    const exactly = saying(`normalize-space(.) = ${quoted(words)}`);
+    const atFirst = saying(`starts-with(normalize-space(.), ${quoted(words)})`);
     await this.waitFor(async () => {
+      const [exact] = await this.driver.findElements(exactly);
+      const found = exact ?? (await this.driver.findElement(atFirst));
       // A press on what is greyed out does nothing: it waits until it would.
-      const found = await this.driver.findElement(path);
       if (!(await found.isEnabled())) return false;
       await found.click();
       return true;

@@ -80,7 +80,7 @@ export const work = {
   findings: {
     title: 'Open problems',
     unread: 'Open problems and what is shut off could not be loaded: {why}',
-    due: { watch: 'Check again', act: 'Fix', stop: 'STOP: dangerous' },
+    due: { watch: 'Check again', act: 'Fix', stop: 'STOP, dangerous' },
     found: 'found {on}',
     by: 'What fixes it:',
     close: 'Mark as fixed …',
