@@ -32,6 +32,9 @@ export default defineConfig({
       },
     }),
   ],
+  // The package itself is fetched only where the browser lacks Temporal.
+  resolve: { alias: [{ find: /^temporal-polyfill$/, replacement: resolve('src/web/device/temporal.ts') }] },
+  worker: { format: 'es' },
   define: {
     __VUE_OPTIONS_API__: 'true',
     __VUE_PROD_DEVTOOLS__: 'false',

@@ -7,7 +7,6 @@ import { browserWording } from './i18n.ts';
 import { signals } from './device/client.ts';
 import { endLeftSession } from './device/leftSession.ts';
 import { fetchPages } from './router.ts';
-import KitDialog from './kit/KitDialog.vue';
 import { useErrorText } from './composables/useErrorText.ts';
 import { useKeptSheet } from './composables/useKeptSheet.ts';
 import { THEMES, useTheme } from './composables/useTheme.ts';
@@ -17,6 +16,8 @@ import { useSession } from './stores/session.ts';
 
 /** Seldom needed, so it is fetched when it is. */
 const RefusedDialog = defineAsyncComponent(() => import('./views/refused/RefusedDialog.vue'));
+/** Fetched with the other pages, so that signing out asks without a connection too. */
+const KitDialog = defineAsyncComponent(() => import('./kit/KitDialog.vue'));
 
 const { t, locale } = useI18n({ useScope: 'global' });
 const route = useRoute();

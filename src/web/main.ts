@@ -10,10 +10,12 @@ import PrimeVue from 'primevue/config';
 import ToastService from 'primevue/toastservice';
 import { createApp } from 'vue';
 import App from './App.vue';
+import { needTemporal } from './device/temporal.ts';
 import { i18n } from './i18n.ts';
 import { look } from './kit/look.ts';
 import { makeRouter } from './router.ts';
 
+await needTemporal();
 createApp(App)
   .use(createPinia())
   .use(i18n)

@@ -75,6 +75,8 @@ export const daily = {
   today: {
     title: 'Today',
     lead: 'What {home} needs today',
+    add: 'Add to the house',
+    readOnly: 'You can look at this home but not change it.',
     late: 'Do now',
     run: 'Step by step',
     open: 'Can be done now',

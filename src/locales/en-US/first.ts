@@ -1,6 +1,5 @@
 import { daily } from './daily.ts';
 import { dates } from './dates.ts';
-import { house } from './house.ts';
 import { problems } from './problems.ts';
 import { lists } from '../lists.ts';
 
@@ -48,6 +47,5 @@ export const first = {
   ...lists,
   ...dates,
   ...daily,
-  ...house,
   ...problems,
 };

@@ -16,7 +16,6 @@ import { useWriting, type Sent, type Wanted } from '../../composables/useWriting
 import { useHome } from '../../stores/home.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import DutyLine from './DutyLine.vue';
-import PutOffDialog from './PutOffDialog.vue';
 import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
 
 // What stands beside the due list is fetched after it, with its sentences.
@@ -25,11 +24,13 @@ const TodayExtras = defineAsyncComponent(async () => {
   return import('./TodayExtras.vue');
 });
 
-// Logging foretells dates with the whole engine: it is fetched once the due list shows, before anyone can have asked for it.
+// The dialogs, one of them with the whole engine, are fetched once the due list shows, before anyone can have asked for them.
 const loadLogDialog = () => import('./LogDialog.vue');
+const loadPutOffDialog = () => import('./PutOffDialog.vue');
 const LogDialog = defineAsyncComponent(loadLogDialog);
-// Without a connection it is asked for again when it is opened.
-onMounted(() => void loadLogDialog().catch(() => undefined));
+const PutOffDialog = defineAsyncComponent(loadPutOffDialog);
+// Without a connection they are asked for again when they are opened.
+onMounted(() => void Promise.allSettled([loadLogDialog(), loadPutOffDialog()]));
 
 /** How many coming lines are shown before asking for more. */
 const COMING_SHOWN = 6;
@@ -212,12 +213,12 @@ const print = (): void => {
         <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
         <template v-if="home.mayWrite">
           <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('nav.walk') }}</RouterLink>,
-          <RouterLink :to="{ name: 'add', params: route.params }">{{ t('add.title') }}</RouterLink>
+          <RouterLink :to="{ name: 'add', params: route.params }">{{ t('today.add') }}</RouterLink>
         </template>
       </p>
       <p v-else-if="nothingDue" class="notice">{{ t('today.allDone') }}</p>
       <TodayExtras v-if="home.rows.length > 0" @written="say" />
-      <p v-if="!home.mayWrite" class="notice">{{ t('house.readOnly') }}</p>
+      <p v-if="!home.mayWrite" class="notice">{{ t('today.readOnly') }}</p>
       <section
         v-for="{ section, lines, more } in shown"
         :key="section"
