@@ -59,7 +59,7 @@ describe('the almanac of a home', () => {
     await page.says(
       'Last freeze at 10 % risk here is Tue, Apr 20, 2027 (set for this home); 3 days after that',
     );
-    await page.says('Off for the season since');
+    await page.says('Hose bib has been shut off since');
   });
 
   test('a file with bad rows is refused by line and column, and nothing of it is taken', async () => {

@@ -122,7 +122,7 @@ describe('from an empty account', () => {
     await page.press('Stop doing this');
     await page.says('Vacuum the grille: stopped.', '.saying');
     await page.press('Show stopped tasks');
-    await page.says('Task stopped Tue, Nov 24', '[data-kept="Vacuum the grille"]');
+    await page.says('Stopped Tue, Nov 24', '[data-kept="Vacuum the grille"]');
     await page.press('House');
     await page.says('Add a person');
   });
@@ -132,7 +132,7 @@ describe('from an empty account', () => {
     await page.press('Save');
     await page.says('Nobody has an account with that address yet.');
     await page.type('E-mail address', 'demo@salt-ledger.example');
-    await page.choose('They can', 'look');
+    await page.choose('They can', 'look only');
     await page.press('Save');
     await page.says('demo@salt-ledger.example can now: look only.');
   });

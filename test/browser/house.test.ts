@@ -105,9 +105,9 @@ describe('one thing', () => {
     );
     // Sized down on the way, and again to what is kept.
     expect(width).toBe(1_600);
-    await page.press('Remove');
+    await page.press('Remove photo');
     await page.says('Delete this photo for good?');
-    await page.press('Remove', "//li[contains(., 'for good')]");
+    await page.press('Remove photo', "//li[contains(., 'for good')]");
     await page.says('Photo deleted.', '.saying');
   });
 
@@ -141,7 +141,7 @@ describe('where things are', () => {
     await page.press('Shutoffs');
     const text = await page.says('Whom to call');
     expect(text).toContain('Main shutoff Basement Where the pipe comes in, under the hall Quarter turn');
-    expect(text).toContain('A smell of gas: touch no switch');
+    expect(text).toContain('Smell of gas: touch no switch');
   });
 
   test('prints on one page', async () => {

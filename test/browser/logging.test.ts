@@ -67,7 +67,7 @@ describe('logging with details', () => {
     await page.press('Show ');
     await page.click('[data-line^="coming smoke-alarm-battery-swap"] [data-act=done]');
     await page.says(
-      'Hall: this is before Sun, Feb 21, 2027, when its window opens. It will stand as an extra',
+      'Hall: too early to count. It counts from Sun, Feb 21, 2027 on. It is saved as an extra',
       '[role=dialog]',
     );
     await page.press('Cancel');

@@ -38,7 +38,7 @@ describe('the Bench', () => {
 
   test('what is missing keeps it from a verdict, and ice is a stop all the same', async () => {
     await page.type('Cooling has run for', '5');
-    await page.says('It needs that the cooling has run for a quarter of an hour', '[data-verdict=unmet]');
+    await page.says('Still needed: the cooling has run for a quarter of an hour', '[data-verdict=unmet]');
     await (await page.field('Ice on the coil')).click();
     await page.says('Turn the cooling off and let the ice melt', '[data-verdict=stop]');
   });
@@ -172,7 +172,7 @@ describe('something is wrong', () => {
 
 test('what is shut stands on Today and on the sheet of shutoffs', async () => {
   await page.press('Today');
-  await page.says('Back hose bib, since Tue, Sep 15; opened again by');
+  await page.says('Back hose bib, since Tue, Sep 15; reopen around');
   await page.press('Shutoffs');
-  await page.says('Back hose bib, since Tue, Sep 15; opened again by');
+  await page.says('Back hose bib, since Tue, Sep 15; reopen around');
 });

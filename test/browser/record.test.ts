@@ -61,7 +61,7 @@ describe('the ledger narrowed down', () => {
   });
 
   test('a verdict, and what the years came to', async () => {
-    await page.choose('Result', 'act');
+    await page.choose('Result', 'fix it');
     await page.press('Search');
     await page.waitFor(async () => (await page.count('[data-entry]')) < 50, 'not narrowed');
     await page.press('Clear filters');
@@ -116,13 +116,13 @@ describe('one thing', () => {
     await page.says('History');
     const file = join(folder, 'warranty.pdf');
     writeFileSync(file, '%PDF-1.4 six years on the tank');
-    await page.press('Add');
+    await page.press('Add this paper');
     await page.says('Choose a file.');
     await choose('#document-file', file);
     await page.choose('Kind', 'Warranty');
     await page.type('Name', 'Tank warranty');
     await page.type('Covered until', '2027-01-10');
-    await page.press('Add');
+    await page.press('Add this paper');
     await page.says('Added: Tank warranty.', '.saying');
     await page.says('Tank warranty Warranty', '[aria-label=Papers]');
     await page.says('until Sun, Jan 10, 2027', '[aria-label=Papers]');

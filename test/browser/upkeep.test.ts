@@ -55,13 +55,13 @@ describe('how a thing is kept', () => {
     await page.says(said ?? 'a date', kept(FILTER));
   });
 
-  test('an interval of one’s own Enter a number, and takes hold like any other', async () => {
+  test('an interval of one’s own must be a number, and takes hold like any other', async () => {
     await page.click(kept(FILTER, 'change'));
     await (await page.field('My own interval')).click();
-    await page.type('Every', 'often');
+    await page.type('Due every', 'often');
     await page.press('Save');
     await page.says('must be at least 1', kept(FILTER));
-    await page.type('Every', '2');
+    await page.type('Due every', '2');
     await page.says('sooner', '[data-test=moves]');
     await page.press('Save');
     await page.says('saved, from today', '.saying');
@@ -98,7 +98,7 @@ describe('what the record proposes', () => {
     await page.says('Saved how the filter looks', '.saying');
     await page.press('Schedule');
     const text = await page.says('Your checks suggest', kept(FILTER));
-    const days = /Your checks suggest (\d+) days/.exec(text)?.[1] ?? '';
+    const days = /Your checks suggest every (\d+) days/.exec(text)?.[1] ?? '';
     await page.click(kept(FILTER, 'accept'));
     await page.says('Dates that move', kept(FILTER));
     await page.press('Save');

@@ -226,8 +226,8 @@ export const FIGURES: Readonly<Record<string, string>> = {
 };
 
 export const VERDICT_WORDS: Readonly<Record<string, string>> = {
-  sound: 'Sound',
-  watch: 'Watch',
-  act: 'Act',
-  stop: 'Stop',
+  sound: 'OK',
+  watch: 'Keep an eye on it',
+  act: 'Fix it',
+  stop: 'Stop: dangerous',
 };

@@ -138,9 +138,7 @@ export function followText(speech: ReadingSpeech, follow: Follow): string {
 export function verdictText(speech: ReadingSpeech, outcome: Extract<Outcome, { kind: 'judged' }>): string {
   const { verdict, days } = outcome;
   if (verdict !== 'act' || days === null) return verdictWord(verdict);
-  return days === 0
-    ? `${verdictWord(verdict)} today`
-    : `${verdictWord(verdict)} within ${daysText(speech, days)}`;
+  return days === 0 ? 'Fix it today' : `Fix it within ${daysText(speech, days)}`;
 }
 
 /** What is wrong with a field, and what would be right. */
