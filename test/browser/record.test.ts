@@ -129,8 +129,8 @@ describe('one thing', () => {
     await page.press('Today');
     await page.says('Tank warranty, Water heater: covered until Sun, Jan 10, 2027', '.covers');
     await page.press('Tank warranty, Water heater');
-    await page.press('Remove …');
-    await page.press('Remove');
+    await page.press('Remove paper …');
+    await page.press('Delete');
     await page.says('Removed: Tank warranty.', '.saying');
   });
 

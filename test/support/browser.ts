@@ -8,6 +8,9 @@ import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.
 /** How long something is waited for that will come: on a busy machine it comes late. */
 const PATIENCE_MS = 60_000;
 
+/** The rule of axe about colors: the slowest, and the only one that a theme decides. */
+const COLORS = 'color-contrast';
+
 /** What WebDriver says when the browser itself, or the program that drives it, is no more. */
 const DEAD =
   /NoSuchSession|invalid session id|session deleted|tab crashed|not reachable|disconnected|ECONNREFUSED|ECONNRESET|socket hang up/i;
@@ -207,9 +210,12 @@ export class Page {
     return pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
   }
 
-  /** What axe finds wrong with the page as it stands, in a line each. */
-  async faults(): Promise<string[]> {
-    const { violations } = await new AxeBuilder(this.driver).analyze();
+  /** What axe finds wrong with the page, in a line each: with all of it, with its colors only, or with everything but those. */
+  async faults(of: 'all' | 'colors' | 'layout' = 'all'): Promise<string[]> {
+    const axe = new AxeBuilder(this.driver);
+    if (of === 'colors') axe.withRules([COLORS]);
+    if (of === 'layout') axe.disableRules([COLORS]);
+    const { violations } = await axe.analyze();
     return violations.map(
       ({ id, nodes }) =>
         `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary ?? ''}`).join(' | ')}`,

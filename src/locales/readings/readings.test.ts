@@ -83,7 +83,7 @@ describe('what a reading says', () => {
     if (!outcome) throw new Error('not judged');
     const us = speechIn('us', 'en-US');
     const gb = speechIn('metric', 'en-GB');
-    expect(verdictText(us, outcome)).toBe('Act within 7 days');
+    expect(verdictText(us, outcome)).toBe('Fix it within 7 days');
     expect(outcome.parts.map(({ because }) => becauseText(us, because))).toEqual([
       'Split: 15 °F, between 10 °F and 16 °F',
     ]);
