@@ -63,7 +63,7 @@ describe('the Bench', () => {
     await page.choose('Approach', 'strict');
     await page.says('Fix it within 3 days', '[data-verdict=act]');
     await page.press('Use this approach at home');
-    await page.says('From today this home goes by: strict: change at the first gray', '.saying');
+    await page.says('From today this home uses: strict: change at the first gray', '.saying');
     await page.press('Sludge');
     await page.type('Sludge, in', '9 1/2');
     await page.says('OK', '[data-verdict=sound]');

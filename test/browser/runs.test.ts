@@ -90,7 +90,7 @@ describe('the autumn closing', () => {
     }
     // What this device does next is told to be behind.
     await page.click('[data-act=gate-yes]:not(:disabled)');
-    await page.says('Another device has gone on with this run', '.saying');
+    await page.says('This checklist continued on another device', '.saying');
   });
 
   test('a stop interrupts it, also after a reload, until it is answered', async () => {
@@ -258,7 +258,7 @@ describe('a treatment plant visit, by the pen', () => {
     await (await page.field('Look, listen and smell')).click();
     await page.press('Start with these');
     await page.press('Print as a check sheet');
-    await page.says('Check sheet: 2 duties together');
+    await page.says('Check sheet: 2 tasks together');
     const [measure, look] = ['aerobic-layer-measure', 'aerobic-quick-look'].map(
       (code) => `[data-sheet-item=${code}]`,
     );
