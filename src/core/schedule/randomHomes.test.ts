@@ -173,7 +173,7 @@ describe('properties of whole homes', () => {
   test('what is projected first of a duty is what stands', () => {
     holds((home, today) => {
       const until = later(today, 400);
-      const projected = projectOccurrences(
+      const coming = projectOccurrences(
         home.house,
         home.entries,
         civil(today),
@@ -182,7 +182,7 @@ describe('properties of whole homes', () => {
       );
       for (const { dutyId, occurrence } of outstanding(projected(home, today, false))) {
         if (occurrence.window.due > until || isPaired(home, dutyId) || has(occurrence, 'handy')) continue;
-        expect(projected.find((one) => one.dutyId === dutyId)?.occurrence.key).toBe(occurrence.key);
+        expect(coming.find((one) => one.dutyId === dutyId)?.occurrence.key).toBe(occurrence.key);
       }
     });
   });
@@ -190,18 +190,17 @@ describe('properties of whole homes', () => {
   test('projected dates come in the order of days, each named once', () => {
     holds((home, today) => {
       const until = later(today, 400);
-      const projected = projectOccurrences(
+      const coming = projectOccurrences(
         home.house,
         home.entries,
         civil(today),
         weatherOf(home, today, false),
         until,
       );
-      const dates = projected.map(({ occurrence }) => occurrence.window.due);
+      const dates = coming.map(({ occurrence }) => occurrence.window.due);
       expect(dates).toEqual([...dates].sort());
       expect(dates.every((date) => date <= until)).toBe(true);
-      for (const { occurrence } of projected)
-        expect(recompute(occurrence.reasons)).toEqual(occurrence.window);
+      for (const { occurrence } of coming) expect(recompute(occurrence.reasons)).toEqual(occurrence.window);
     });
   });
 });
