@@ -355,8 +355,13 @@ main:focus {
     padding: 0.5rem 0;
   }
 
+  .rest {
+    flex-wrap: wrap;
+    gap: 0.25rem 0.75rem;
+  }
+
   .rest select {
-    max-width: 9rem;
+    max-width: 8rem;
   }
 
   footer {

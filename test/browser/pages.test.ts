@@ -25,7 +25,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('Close');
     await page.click(`${line('smoke-alarm-test')} [data-act=putOff]`);
     await page.type('To which day', '2027-06-01');
-    await page.says('Lives depend on this', '[role=dialog]');
+    await page.says('This is a safety task', '[role=dialog]');
   },
   Ledger: async () => {
     await page.press('Close');
