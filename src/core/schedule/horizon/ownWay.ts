@@ -4,7 +4,8 @@ import type { Placed } from '../replay/place.ts';
 import type { Columns } from './columns.ts';
 import { imagineDone } from './imagine.ts';
 import { addPlaced, type Reach } from './rows.ts';
-import { stepTogether, Walker } from './stepping.ts';
+import { stepTogether } from './stepping.ts';
+import { Walker } from './walker.ts';
 
 /** Duties that share their dates and hang on no others: replayed until all go on by their rules alone, from there on stepped. */
 export function imagineGroup(group: Group, reach: Reach, columns: Columns): void {

@@ -1,0 +1,97 @@
+import type { DayNumber } from '../../calendar/civilDate.ts';
+import { toOccurrence, type Occurrence } from '../occurrence.ts';
+import { listsDates, takesEarliest } from '../../practice/rule.ts';
+import { shared } from '../replay/bound.ts';
+import type { DutyReplay } from '../replay/dutyReplay.ts';
+import type { Reason } from '../reason.ts';
+import type { Cause, Course } from '../rules/course.ts';
+import { LIFE_SAFETY_GRACE_DAYS, type Days } from '../window.ts';
+import type { Explain, Lead } from './columns.ts';
+import { Names } from './names.ts';
+import { NO_LEADS } from './rows.ts';
+
+/** One duty that goes on by its rule alone. */
+export class Walker {
+  /** Whether its windows are its margins and no more. */
+  private readonly isPlain: boolean;
+  private readonly graceDays: number;
+  private readonly lists: boolean;
+  private readonly names: Names | null;
+
+  constructor(
+    readonly member: DutyReplay,
+    readonly course: Course,
+    /** Its place in its group. */
+    readonly index: number,
+    /** Its place in the columns. */
+    readonly duty: number,
+  ) {
+    this.isPlain = course.plain && !member.isGated;
+    const rule = member.lastRule;
+    this.lists = rule !== null && listsDates(rule);
+    this.names = rule !== null && takesEarliest(rule) ? new Names(member) : null;
+    this.graceDays = member.history.timing.lifeSafety ? LIFE_SAFETY_GRACE_DAYS : Infinity;
+  }
+
+  /** Its own window; null where nothing more is due. */
+  window(): Days | null {
+    const { course } = this;
+    const { due, margins } = course;
+    if (this.isPlain)
+      return due === Infinity ? null : { earliest: due - margins.early, due, latest: due + margins.grace };
+    return this.member.placedOf(course.dateOf(course.cause));
+  }
+
+  /** The window of the one that leads, as it is for this one. */
+  within({ earliest, due, latest }: Days): Days {
+    return { earliest, due, latest: Math.min(latest, due + this.graceDays) };
+  }
+
+  /** Its first date has a key already. */
+  begin(key: string): void {
+    this.names?.begin(key);
+  }
+
+  /** What its present date rests on. */
+  cause(): Cause {
+    const { cause } = this.course;
+    if (this.names) this.names.give(cause, this.keyNow() ?? '');
+    return cause;
+  }
+
+  /** Goes on to a day on which it is done. */
+  step(day: DayNumber): void {
+    const { course } = this;
+    const before = this.names && this.keyNow();
+    course.step(day, course.asks === 'look' && !course.asksAge ? 'look' : 'done', true);
+    if (this.names && before !== this.keyNow()) this.names.end();
+  }
+
+  private keyNow(): string | null {
+    return this.course.dateOf(this.course.cause)?.key ?? null;
+  }
+
+  /** Tells key and reasons of its dates. */
+  readonly explain: Explain = (cause, window, lead) => {
+    if (!this.isPlain || lead) return this.named(this.explainPlaced(cause, lead), cause);
+    const { key, reasons, baseline, asks } = this.course.tell(cause, window);
+    // Only a listed date can have ended before: what restarts is named by a day that is still to come.
+    const unused = this.lists ? this.member.unusedKey(key) : key;
+    return this.named({ key: unused, window, reasons, baseline, asks, bookBy: null, orderBy: null }, cause);
+  };
+
+  private named(occurrence: Occurrence, cause: Cause): Occurrence {
+    const key = this.names?.of(cause);
+    return key === undefined || key === occurrence.key ? occurrence : { ...occurrence, key };
+  }
+
+  private explainPlaced(cause: Cause, lead: Lead | null): Occurrence {
+    const steps: Reason[] = [];
+    const placed = this.member.placedOf(this.course.dateOf(cause), steps);
+    if (!placed) throw new Error('what was stepped to has a window');
+    if (!lead) return toOccurrence(placed, NO_LEADS, steps);
+    const moved = shared(placed, lead.days, lead.dutyId, this.member);
+    steps.push(...moved.moved);
+    return toOccurrence(moved, NO_LEADS, steps);
+  }
+}
