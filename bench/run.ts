@@ -3,16 +3,28 @@ import { benchDueDates } from './dueDates.ts';
 import { benchDueRoute } from './dueRoute.ts';
 import { benchInitialScript } from './initialScript.ts';
 import { benchLedgerPage } from './ledgerPage.ts';
+import type { Ratio } from './ratio.ts';
 import { benchRebuild } from './rebuild.ts';
 import { benchYearAhead } from './yearAhead.ts';
 
 // npm run bench: ratios against a peer in the same run. Figures of single machines mean little; ratios travel.
-console.table([
-  ...benchDueDates(),
-  ...benchYearAhead(),
-  ...(await benchDueRoute()),
-  ...(await benchLedgerPage()),
-  ...(await benchCorrections()),
-  ...(await benchInitialScript()),
-  ...(await benchRebuild()),
-]);
+// npm run bench -- dates scripts: only these.
+const BENCHES: Readonly<Record<string, () => readonly Ratio[] | Promise<readonly Ratio[]>>> = {
+  dates: benchDueDates,
+  year: benchYearAhead,
+  due: benchDueRoute,
+  page: benchLedgerPage,
+  corrections: benchCorrections,
+  scripts: benchInitialScript,
+  rebuild: benchRebuild,
+};
+const wanted = process.argv.slice(2);
+const unknown = wanted.filter((name) => !(name in BENCHES));
+if (unknown.length > 0)
+  throw new Error(
+    `no benchmark is called ${unknown.join(', ')}; there are ${Object.keys(BENCHES).join(', ')}`,
+  );
+const ratios: Ratio[] = [];
+for (const [name, bench] of Object.entries(BENCHES))
+  if (wanted.length === 0 || wanted.includes(name)) ratios.push(...(await bench()));
+console.table(ratios);

@@ -1,5 +1,4 @@
-import { toCivilDate, type CivilDate } from '../calendar/civilDate.ts';
-import { reasonsOf, type Placed } from './replay/place.ts';
+import type { CivilDate } from '../calendar/civilDate.ts';
 import type { Reason } from './reason.ts';
 import type { Window } from './window.ts';
 
@@ -15,22 +14,4 @@ export interface Occurrence {
   /** By when a trade must be booked and supplies ordered; both show from that day on. */
   readonly bookBy: CivilDate | null;
   readonly orderBy: CivilDate | null;
-}
-
-/** A placed date written out. */
-export function toOccurrence(
-  placed: Placed,
-  by: Pick<Occurrence, 'bookBy' | 'orderBy'>,
-  reasons: readonly Reason[] = reasonsOf(placed),
-): Occurrence {
-  const { date, earliest, due, latest } = placed;
-  return {
-    key: date.key,
-    window: { earliest: toCivilDate(earliest), due: toCivilDate(due), latest: toCivilDate(latest) },
-    reasons,
-    baseline: date.baseline,
-    asks: date.asks,
-    bookBy: by.bookBy,
-    orderBy: by.orderBy,
-  };
 }

@@ -1,41 +1,5 @@
-/** What is wrong and what would be right, on the page and on the command line. */
+/** Errors, and what would be right instead. */
 export const problems = {
-  stationFile: {
-    empty: 'There are no temperatures in it.',
-    unreadable: 'It cannot be read: {why}',
-    'too-few-winters': '{winters} whole winters are in it; {wanted} are wanted to speak of one in ten.',
-    'month-empty': 'No day of month {month} has both a low and a high.',
-    row: {
-      columns: 'Line {row}: the columns are not those of a daily station file (“{value}”).',
-      date: 'Line {row}, {column}: must be a real day, YYYY-MM-DD or YYYYMMDD, not “{value}”.',
-      value:
-        'Line {row}, {column}: must be whole tenths (of °C or mm) within what weather can be, not “{value}”.',
-      place: 'Line {row}, {column}: must be a place on Earth, in degrees or metres, not “{value}”.',
-      quotes: 'Line {row}: a quotation mark is not closed, or stands in the wrong place.',
-      station: 'Line {row}, {column}: must be the same station as the lines before, not “{value}”.',
-    },
-  },
-  cli: {
-    window: '{earliest} to {latest}',
-    missed: 'missed: {due}, closed {closedOn}',
-    extra: 'extra: done {on}, when nothing called for it',
-    retired: 'stopped',
-    look: 'A check only: what it finds may call for the work.',
-    bookBy: 'Book the trade by {on}.',
-    orderBy: 'Order what it needs by {on}.',
-    unit: '{duty}: {asset}',
-    future: '{n} entry is dated after {on} and left out | {n} entries are dated after {on} and left out',
-    fileMissing: '{file}: cannot be read: {why}',
-    notJson: '{file}: is not JSON: {why}',
-    fault: '{file}: {path}: {problem}',
-    more: '… and {n} more',
-    dateNeeded: '--on: must be a real day written YYYY-MM-DD, such as 2027-03-01, not “{value}”',
-    formatNeeded: '--format: must be text or json, not “{value}”',
-    climateUsage: "usage: npm run climate -- series.csv [--hemisphere north{'|'}south]",
-    flagged:
-      '1 value was marked as wrong in it and left out | {n} values were marked as wrong in it and left out',
-    usage: "usage: npm run due -- house.json --on 2027-03-01 [--format text{'|'}json]",
-  },
   error: {
     invalid: 'Something in it is wrong',
     'not-signed-in': 'You are signed out. Sign in again; what you typed is kept.',

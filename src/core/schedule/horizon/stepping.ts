@@ -1,5 +1,5 @@
 import type { DayNumber } from '../../calendar/civilDate.ts';
-import { toOccurrence } from '../occurrence.ts';
+import { toOccurrence } from '../replay/toOccurrence.ts';
 import type { Placed } from '../replay/place.ts';
 import type { Days } from '../window.ts';
 import type { Columns } from './columns.ts';

@@ -1,5 +1,6 @@
 import type { DayNumber } from '../../calendar/civilDate.ts';
-import { toOccurrence, type Occurrence } from '../occurrence.ts';
+import type { Occurrence } from '../occurrence.ts';
+import { toOccurrence } from '../replay/toOccurrence.ts';
 import { listsDates, takesEarliest } from '../../practice/rule.ts';
 import { shared } from '../replay/bound.ts';
 import type { DutyReplay } from '../replay/dutyReplay.ts';
@@ -74,15 +75,14 @@ export class Walker {
   /** Tells key and reasons of its dates. */
   readonly explain: Explain = (cause, window, lead) => {
     if (!this.isPlain || lead) return this.named(this.explainPlaced(cause, lead), cause);
-    const { key, reasons, baseline, asks } = this.course.tell(cause, window);
+    const occurrence = this.course.tell(cause, window);
     // Only a listed date can have ended before: what restarts is named by a day that is still to come.
-    const unused = this.lists ? this.member.unusedKey(key) : key;
-    return this.named({ key: unused, window, reasons, baseline, asks, bookBy: null, orderBy: null }, cause);
+    if (!this.lists) return this.named(occurrence, cause);
+    return this.named(withKey(occurrence, this.member.unusedKey(occurrence.key)), cause);
   };
 
   private named(occurrence: Occurrence, cause: Cause): Occurrence {
-    const key = this.names?.of(cause);
-    return key === undefined || key === occurrence.key ? occurrence : { ...occurrence, key };
+    return withKey(occurrence, this.names?.of(cause) ?? occurrence.key);
   }
 
   private explainPlaced(cause: Cause, lead: Lead | null): Occurrence {
@@ -95,3 +95,6 @@ export class Walker {
     return toOccurrence(moved, NO_LEADS, steps);
   }
 }
+
+const withKey = (occurrence: Occurrence, key: string): Occurrence =>
+  key === occurrence.key ? occurrence : { ...occurrence, key };

@@ -14,11 +14,11 @@ import {
   type Cause,
   type Course,
   type Happening,
-  tellPlain,
-  type Told,
+  occurrenceOf,
 } from './course.ts';
 import { tellTermsBegan } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { Occurrence } from '../occurrence.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
 import { Unlisted } from './unlisted.ts';
 
@@ -180,8 +180,8 @@ class AgeCourse implements Course {
     ({ day: this.due, margins: this.margins, asks: this.asks } = this.dateOf(this.cause));
   }
 
-  tell(cause: Cause, window: Window): Told {
-    return tellPlain(this.dateOf(cause), window);
+  tell(cause: Cause, window: Window): Occurrence {
+    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate {

@@ -3,9 +3,10 @@ import type { RuleEvent, Completion, Look } from './dutyEvent.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { ConditionRule } from '../../practice/rule.ts';
 import { responseMargins, type Margins, type Window } from '../window.ts';
-import { tellPlain, type Cause, type Course, type Happening, type Told } from './course.ts';
+import { occurrenceOf, type Cause, type Course, type Happening } from './course.ts';
 import { tellTermsBegan } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { Occurrence } from '../occurrence.ts';
 import type { NextDate, Opens, RuleContext, RuleState, Taken } from './ruleState.ts';
 
 /** Looks by an inner rule, and the work once a look calls for it. */
@@ -189,8 +190,8 @@ class ConditionCourse implements Course {
     this.looks.step(day, INSIDE[what], named);
   }
 
-  tell(cause: Cause, window: Window): Told {
-    return tellPlain(this.dateOf(cause), window);
+  tell(cause: Cause, window: Window): Occurrence {
+    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate | null {

@@ -1,4 +1,5 @@
 import type { DayNumber } from '../../calendar/civilDate.ts';
+import type { Occurrence } from '../occurrence.ts';
 import type { Reason } from '../reason.ts';
 import { windowReason, type Margins, type Window } from '../window.ts';
 import type { RuleDate } from './ruleDate.ts';
@@ -36,26 +37,18 @@ export interface Course {
   step(day: DayNumber, what: Happening, named: boolean): void;
   /** The date that rests on a cause, as the rule itself would give it. */
   dateOf(cause: Cause): RuleDate | null;
-  /** What is said of that date and its plain window; the same as {@link tellPlain}, of its date, says. */
-  tell(cause: Cause, window: Window): Told;
+  /** The occurrence of that date in its plain window; the same as {@link occurrenceOf} makes of the date. */
+  tell(cause: Cause, window: Window): Occurrence;
 }
 
-/** What is said of a date to come. */
-export interface Told {
-  readonly key: string;
-  readonly reasons: readonly Reason[];
-  readonly asks: 'work' | 'look';
-  readonly baseline: boolean;
-}
-
-/** What is said of a date whose window is its margins and no more. */
-export function tellPlain(date: RuleDate | null, window: Window): Told {
+/** The occurrence of a date whose window is its margins and no more. Nothing is booked or ordered for what is only imagined. */
+export function occurrenceOf(date: RuleDate | null, window: Window): Occurrence {
   if (!date) throw new Error('what was stepped to has a date');
   const { key, asks, baseline, basisDays, margins } = date;
   const reasons: Reason[] = [];
   date.explain(reasons);
   reasons.push(windowReason(basisDays, margins, window));
-  return { key, reasons, asks, baseline };
+  return { key, window, reasons, baseline, asks, bookBy: null, orderBy: null };
 }
 
 /** Whether the work itself is done. */

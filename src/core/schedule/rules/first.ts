@@ -2,8 +2,9 @@ import { isPastLastDay, toCivilDate, type DayNumber } from '../../calendar/civil
 import type { RuleEvent } from './dutyEvent.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { FirstRule } from '../../practice/rule.ts';
-import { AT_FIRST, type Cause, type Course, type Happening, tellPlain, type Told } from './course.ts';
+import { AT_FIRST, type Cause, type Course, type Happening, occurrenceOf } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { Occurrence } from '../occurrence.ts';
 import type { NextDate, Opens, RuleState, Taken } from './ruleState.ts';
 import type { Margins, Window } from '../window.ts';
 
@@ -152,8 +153,8 @@ class FirstCourse implements Course {
     this.lead = this.findLead();
   }
 
-  tell(cause: Cause, window: Window): Told {
-    return tellPlain(this.dateOf(cause), window);
+  tell(cause: Cause, window: Window): Occurrence {
+    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate | null {

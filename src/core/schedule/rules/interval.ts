@@ -11,12 +11,12 @@ import {
   type Cause,
   type Course,
   type Happening,
-  tellPlain,
-  type Told,
+  occurrenceOf,
 } from './course.ts';
 import type { Completion, RuleEvent } from './dutyEvent.ts';
 import { tellTermsBegan } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { Occurrence } from '../occurrence.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
 import {
   intervalDay,
@@ -126,12 +126,13 @@ class IntervalCourse implements Course {
     this.due = intervalDay(this.state.rule, this.state.scaled, day);
   }
 
-  tell(cause: Cause, window: Window): Told {
-    if (cause === AT_FIRST) return tellPlain(this.first, window);
+  tell(cause: Cause, window: Window): Occurrence {
+    if (cause === AT_FIRST) return occurrenceOf(this.first, window);
     const day = restartOf(asNumber(cause));
     const how = wasLook(asNumber(cause)) ? 'looked' : 'done';
     const key = this.state.keyOf(toCivilDate(day));
-    return { key, reasons: this.state.reasonsOf(day, how, window), asks: 'work', baseline: false };
+    const reasons = this.state.reasonsOf(day, how, window);
+    return { key, window, reasons, baseline: false, asks: 'work', bookBy: null, orderBy: null };
   }
 
   dateOf(cause: Cause): RuleDate {

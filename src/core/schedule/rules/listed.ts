@@ -5,8 +5,9 @@ import type { Sleep } from '../reason.ts';
 import type { CalendarRule } from '../../practice/rule.ts';
 import { marginsOf, owedMargins, windowReason, type Margins, type Window } from '../window.ts';
 import { worthOf } from './worthUntil.ts';
-import { asNumber, type Cause, type Course, type Happening, tellPlain, type Told } from './course.ts';
+import { asNumber, type Cause, type Course, type Happening, occurrenceOf } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { Occurrence } from '../occurrence.ts';
 import type { NextDate, Opens, RuleContext, RuleState, Taken } from './ruleState.ts';
 
 /** A listed date that is owed from a later day on. */
@@ -150,12 +151,12 @@ export class ListedState implements RuleState {
   }
 
   /** What is said of a listed date and its plain window; null where it is no date of its own. */
-  tell(day: DayNumber, window: Window): Told | null {
+  tell(day: DayNumber, window: Window): Occurrence | null {
     const date = this.known.get(day);
     const listed = this.listing.onOrAfter(day);
     if (!date || listed?.day !== day) return null;
     const reasons = [listed.reason, windowReason(null, date.margins, window)];
-    return { key: date.key, reasons, asks: 'work', baseline: false };
+    return { key: date.key, window, reasons, baseline: false, asks: 'work', bookBy: null, orderBy: null };
   }
 
   private get begins(): DayNumber {
@@ -293,9 +294,9 @@ class ListedCourse implements Course {
     return Number.isFinite(day) ? this.state.listedDate(day) : null;
   }
 
-  tell(cause: Cause, window: Window): Told {
+  tell(cause: Cause, window: Window): Occurrence {
     const told = this.state.tell(asNumber(cause), window);
-    return told ?? tellPlain(this.dateOf(cause), window);
+    return told ?? occurrenceOf(this.dateOf(cause), window);
   }
 
   private passUpTo(day: DayNumber): void {

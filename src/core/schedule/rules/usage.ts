@@ -13,10 +13,10 @@ import {
   type Cause,
   type Course,
   type Happening,
-  tellPlain,
-  type Told,
+  occurrenceOf,
 } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { Occurrence } from '../occurrence.ts';
 import type { MeterReading, Opens, RuleContext, Taken } from './ruleState.ts';
 import { tellTermsBegan } from './restarting.ts';
 import { Unlisted } from './unlisted.ts';
@@ -169,8 +169,8 @@ class UsageCourse implements Course {
     this.become(this.dateOf(this.cause));
   }
 
-  tell(cause: Cause, window: Window): Told {
-    return tellPlain(this.dateOf(cause), window);
+  tell(cause: Cause, window: Window): Occurrence {
+    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate | null {
