@@ -144,7 +144,7 @@ describe('npm run due', () => {
       (text) => text.replace('2027-01-31', '2027-01-32'),
       'entries[3].date: must be a real day',
     ],
-    ['a missing field', (text) => text.replace('"zone": "America/Chicago",', ''), 'home.zone: must be given'],
+    ['a missing field', (text) => text.replace('"zone": "America/Chicago",', ''), 'home.zone: Enter a value'],
     [
       'a number out of range',
       (text) => text.replace('"count": 1', '"count": 0'),
