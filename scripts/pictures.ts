@@ -74,7 +74,7 @@ async function work(): Promise<void> {
   ] as const)
     await page.type(label, text);
   await (await page.field('One probe before the filter')).click();
-  await page.says('Act within 7 days');
+  await page.says('Fix it within 7 days');
   await take('bench');
   await page.press('Something is wrong');
   await page.press('No cooling');
