@@ -37,6 +37,7 @@ const PHRASES = [
   'Past its middle age',
   'set its own times',
   'still answer for it',
+  'still answers',
   'someone who will look each month',
   'easy on ladders',
   'timber floors over air',

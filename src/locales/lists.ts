@@ -235,7 +235,7 @@ export const lists = {
     'light-use': 'lightly used',
     'new-house': 'a new house',
     'new-plant': 'new heating and cooling',
-    'builder-cover': 'the builder still answers',
+    'builder-cover': 'still under builder’s warranty',
     manufactured: 'a manufactured home',
     masonry: 'masonry walls',
     'tight-house': 'a tight house',

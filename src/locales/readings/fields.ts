@@ -8,7 +8,7 @@ export const FIELDS: Readonly<Record<string, string>> = {
   placed: 'One probe before the filter, one near the coil',
   ice: 'Ice on the coil or the lines',
   'still-poor': 'Still poor after a new filter',
-  'new-house': 'The builder still answers for it',
+  'new-house': 'Still under builder’s warranty',
   humidity: 'Indoor humidity',
   altitude: 'Height above the sea',
   airflow: 'Airflow',

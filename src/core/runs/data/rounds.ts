@@ -360,7 +360,7 @@ export const movingIn: Round = {
 export const firstYear: Round = {
   code: 'first-year',
   title: 'A new home’s first year',
-  lead: 'What the first year of a house shows, while the builder still answers.',
+  lead: 'What the first year of a house shows, while it is under builder’s warranty.',
   event: null,
   rows: rowsOf(
     [
