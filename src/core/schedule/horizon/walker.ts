@@ -5,7 +5,7 @@ import { listsDates, takesEarliest } from '../../practice/rule.ts';
 import { shared } from '../replay/bound.ts';
 import type { DutyReplay } from '../replay/dutyReplay.ts';
 import type { Reason } from '../reason.ts';
-import type { Cause, Course } from '../rules/course.ts';
+import { occurrenceOf, type Cause, type Course } from '../rules/course.ts';
 import { LIFE_SAFETY_GRACE_DAYS, type Days } from '../window.ts';
 import type { Explain, Lead } from './columns.ts';
 import { Names } from './names.ts';
@@ -75,7 +75,7 @@ export class Walker {
   /** Tells key and reasons of its dates. */
   readonly explain: Explain = (cause, window, lead) => {
     if (!this.isPlain || lead) return this.named(this.explainPlaced(cause, lead), cause);
-    const occurrence = this.course.tell(cause, window);
+    const occurrence = this.course.tell?.(cause, window) ?? occurrenceOf(this.course.dateOf(cause), window);
     // Only a listed date can have ended before: what restarts is named by a day that is still to come.
     if (!this.lists) return this.named(occurrence, cause);
     return this.named(withKey(occurrence, this.member.unusedKey(occurrence.key)), cause);

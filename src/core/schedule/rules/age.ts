@@ -4,7 +4,7 @@ import type { UnitAge } from '../../house/unitAge.ts';
 import type { RuleEvent } from './dutyEvent.ts';
 import type { Reason } from '../reason.ts';
 import type { AgeRule } from '../../practice/rule.ts';
-import { marginsOf, type Margins, type Window } from '../window.ts';
+import { marginsOf, type Margins } from '../window.ts';
 import {
   asNumber,
   AT_FIRST,
@@ -14,11 +14,9 @@ import {
   type Cause,
   type Course,
   type Happening,
-  occurrenceOf,
 } from './course.ts';
-import { tellTermsBegan } from './restarting.ts';
+import { restartingDate } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
-import type { Occurrence } from '../occurrence.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
 import { Unlisted } from './unlisted.ts';
 
@@ -70,24 +68,19 @@ export class AgeState extends Unlisted {
     const end = this.endOf(unit, birth);
     const due = end?.due ?? adoption.day;
     const basisDays = nominalDays(unit.life ?? this.rule.lifespan);
-    return {
+    return restartingDate({
       key: `${dutyId}:${startedBy}`,
-      day: Math.max(due, start),
+      due,
+      start,
       margins: marginsOf({ kind: 'interval', days: basisDays }, timing),
       basisDays,
       baseline: end === null,
-      clock: 'restarts',
       // Nobody knows how old it is: its date is read first.
       asks: end === null ? 'look' : 'work',
-      before: null,
-      risk: 10,
-      worth: null,
-      owed: null,
       explain: (told) => {
         told.push(end?.reason() ?? { kind: 'ageUnknown', due: toCivilDate(due) });
-        tellTermsBegan(due, start, told);
       },
-    };
+    });
   }
 
   course(): Course {
@@ -178,10 +171,6 @@ class AgeCourse implements Course {
     if (!isWork(what)) return;
     this.cause = restartedOn(day, what);
     ({ day: this.due, margins: this.margins, asks: this.asks } = this.dateOf(this.cause));
-  }
-
-  tell(cause: Cause, window: Window): Occurrence {
-    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate {

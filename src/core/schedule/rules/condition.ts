@@ -2,11 +2,10 @@ import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import type { RuleEvent, Completion, Look } from './dutyEvent.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { ConditionRule } from '../../practice/rule.ts';
-import { responseMargins, type Margins, type Window } from '../window.ts';
-import { occurrenceOf, type Cause, type Course, type Happening } from './course.ts';
-import { tellTermsBegan } from './restarting.ts';
+import { responseMargins, type Margins } from '../window.ts';
+import type { Cause, Course, Happening } from './course.ts';
+import { restartingDate } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
-import type { Occurrence } from '../occurrence.ts';
 import type { NextDate, Opens, RuleContext, RuleState, Taken } from './ruleState.ts';
 
 /** Looks by an inner rule, and the work once a look calls for it. */
@@ -28,7 +27,6 @@ export class ConditionState implements RuleState {
     const { respondDays } = this.rule;
     const due = day + respondDays;
     const { start } = this.context;
-    const moved = Math.max(due, start);
     const called: Reason = {
       kind: 'called',
       what: measure ?? this.called.finding ?? '',
@@ -37,23 +35,16 @@ export class ConditionState implements RuleState {
       respondDays,
       due: toCivilDate(due),
     };
-    return {
+    return restartingDate({
       key: `${this.context.duty.dutyId}:${entryId}`,
-      day: moved,
-      margins: responseMargins(moved - day, respondDays, this.context.duty.timing),
+      due,
+      start,
+      margins: responseMargins(Math.max(due, start) - day, respondDays, this.context.duty.timing),
       basisDays: respondDays,
-      baseline: false,
-      clock: 'restarts',
-      asks: 'work',
-      before: null,
-      risk: 10,
-      worth: null,
-      owed: null,
       explain: (told) => {
         told.push(called);
-        tellTermsBegan(due, start, told);
       },
-    };
+    });
   }
 
   sleep = (): Sleep | null => this.looks.sleep();
@@ -188,10 +179,6 @@ class ConditionCourse implements Course {
 
   step(day: DayNumber, what: Happening, named: boolean): void {
     this.looks.step(day, INSIDE[what], named);
-  }
-
-  tell(cause: Cause, window: Window): Occurrence {
-    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate | null {

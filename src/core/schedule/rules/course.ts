@@ -37,8 +37,8 @@ export interface Course {
   step(day: DayNumber, what: Happening, named: boolean): void;
   /** The date that rests on a cause, as the rule itself would give it. */
   dateOf(cause: Cause): RuleDate | null;
-  /** The occurrence of that date in its plain window; the same as {@link occurrenceOf} makes of the date. */
-  tell(cause: Cause, window: Window): Occurrence;
+  /** The occurrence of that date in its plain window, made the short way; the same as {@link occurrenceOf} makes of the date. */
+  tell?(cause: Cause, window: Window): Occurrence;
 }
 
 /** The occurrence of a date whose window is its margins and no more. Nothing is booked or ordered for what is only imagined. */
@@ -50,6 +50,9 @@ export function occurrenceOf(date: RuleDate | null, window: Window): Occurrence 
   reasons.push(windowReason(basisDays, margins, window));
   return { key, window, reasons, baseline, asks, bookBy: null, orderBy: null };
 }
+
+/** Of a course that has no date. */
+export const NO_MARGINS: Margins = { early: 0, earlyBy: 'share', grace: 0, graceBy: 'share' };
 
 /** Whether the work itself is done. */
 export const isWork = (what: Happening): boolean => what === 'done' || what === 'workOnly';

@@ -6,7 +6,7 @@ import type { EventRule } from '../../practice/rule.ts';
 import { responseMargins } from '../window.ts';
 import type { RuleDate } from './ruleDate.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
-import { tellTermsBegan } from './restarting.ts';
+import { restartingDate } from './restarting.ts';
 import { Unlisted } from './unlisted.ts';
 
 /** So many days after the first thing that happened and was not answered yet. */
@@ -40,24 +40,17 @@ export class EventState extends Unlisted {
     const late = frost && answered < today;
     const due = late ? today : answered;
     const day = Math.max(due, start);
-    return {
+    return restartingDate({
       key: `${dutyId}:${entryId ?? `${code}-${on}`}`,
-      day,
+      due,
+      start,
       margins: responseMargins(day - Math.min(day, trigger.day), this.rule.respondDays, timing),
       basisDays: this.rule.respondDays,
-      baseline: false,
-      clock: 'restarts',
-      asks: 'work',
-      before: null,
-      risk: 10,
-      worth: null,
-      owed: null,
       explain: (told) => {
         told.push({ kind: 'trigger', trigger: code, source, on, respondDays, due: toCivilDate(answered) });
         if (late) told.push({ kind: 'notBeforeToday', due: toCivilDate(today) });
-        tellTermsBegan(due, start, told);
       },
-    };
+    });
   }
 
   /** Nobody knows what will happen. */

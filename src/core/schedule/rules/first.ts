@@ -2,11 +2,10 @@ import { isPastLastDay, toCivilDate, type DayNumber } from '../../calendar/civil
 import type { RuleEvent } from './dutyEvent.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { FirstRule } from '../../practice/rule.ts';
-import { AT_FIRST, type Cause, type Course, type Happening, occurrenceOf } from './course.ts';
+import { AT_FIRST, type Cause, type Course, type Happening } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
-import type { Occurrence } from '../occurrence.ts';
 import type { NextDate, Opens, RuleState, Taken } from './ruleState.ts';
-import type { Margins, Window } from '../window.ts';
+import type { Margins } from '../window.ts';
 
 /** Whichever of its parts comes first; ties go to the first listed. The others' dates are lesser reasons. */
 export class FirstState implements RuleState {
@@ -151,10 +150,6 @@ class FirstCourse implements Course {
   step(day: DayNumber, what: Happening, named: boolean): void {
     for (const part of this.parts) part.step(day, what, named && part === this.lead);
     this.lead = this.findLead();
-  }
-
-  tell(cause: Cause, window: Window): Occurrence {
-    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate | null {

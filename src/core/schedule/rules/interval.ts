@@ -14,7 +14,7 @@ import {
   occurrenceOf,
 } from './course.ts';
 import type { Completion, RuleEvent } from './dutyEvent.ts';
-import { tellTermsBegan } from './restarting.ts';
+import { restartingDate } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
 import type { Occurrence } from '../occurrence.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
@@ -54,23 +54,17 @@ export class IntervalState extends Unlisted {
   dateAfter(last: Last | null): RuleDate {
     const { duty, start } = this.context;
     const due = last ? intervalDay(this.rule, this.scaled, last.day) : duty.adoption.day;
-    return {
+    return restartingDate({
       key: this.keyOf(last?.entryId ?? duty.adoption.entryId),
-      day: Math.max(due, start),
+      due,
+      start,
       margins: this.margins,
       basisDays: this.scaled.basisDays,
       baseline: last === null,
-      clock: 'restarts',
-      asks: 'work',
-      before: null,
-      risk: 10,
-      worth: null,
-      owed: null,
       explain: (told) => {
         this.tell(last, told);
-        tellTermsBegan(due, start, told);
       },
-    };
+    });
   }
 
   sleep = () => null;

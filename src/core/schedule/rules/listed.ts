@@ -3,11 +3,10 @@ import type { ListedDay, Listing } from './listing.ts';
 import type { RuleEvent } from './dutyEvent.ts';
 import type { Sleep } from '../reason.ts';
 import type { CalendarRule } from '../../practice/rule.ts';
-import { marginsOf, owedMargins, windowReason, type Margins, type Window } from '../window.ts';
+import { marginsOf, owedMargins } from '../window.ts';
 import { worthOf } from './worthUntil.ts';
-import { asNumber, type Cause, type Course, type Happening, occurrenceOf } from './course.ts';
+import { asNumber, type Cause, type Course, type Happening, NO_MARGINS } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
-import type { Occurrence } from '../occurrence.ts';
 import type { NextDate, Opens, RuleContext, RuleState, Taken } from './ruleState.ts';
 
 /** A listed date that is owed from a later day on. */
@@ -150,15 +149,6 @@ export class ListedState implements RuleState {
     return this.rule.worthUntil === undefined;
   }
 
-  /** What is said of a listed date and its plain window; null where it is no date of its own. */
-  tell(day: DayNumber, window: Window): Occurrence | null {
-    const date = this.known.get(day);
-    const listed = this.listing.onOrAfter(day);
-    if (!date || listed?.day !== day) return null;
-    const reasons = [listed.reason, windowReason(null, date.margins, window)];
-    return { key: date.key, window, reasons, baseline: false, asks: 'work', bookBy: null, orderBy: null };
-  }
-
   private get begins(): DayNumber {
     return Math.max(this.context.start, this.context.duty.adoption.day);
   }
@@ -256,9 +246,6 @@ export class ListedState implements RuleState {
   }
 }
 
-/** No date has these. */
-const NO_MARGINS: Margins = { early: 0, earlyBy: 'calendar', grace: 0, graceBy: 'calendar' };
-
 /** One listed date after the other. One never done ends when the window of the next opens, or when it makes no sense any more. */
 class ListedCourse implements Course {
   due: DayNumber = Infinity;
@@ -292,11 +279,6 @@ class ListedCourse implements Course {
   dateOf(cause: Cause): RuleDate | null {
     const day = asNumber(cause);
     return Number.isFinite(day) ? this.state.listedDate(day) : null;
-  }
-
-  tell(cause: Cause, window: Window): Occurrence {
-    const told = this.state.tell(asNumber(cause), window);
-    return told ?? occurrenceOf(this.dateOf(cause), window);
   }
 
   private passUpTo(day: DayNumber): void {

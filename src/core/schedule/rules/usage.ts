@@ -3,7 +3,7 @@ import { daysToRun } from '../../climate/runHours.ts';
 import type { RuleEvent, Renewal } from './dutyEvent.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { UsageRule } from '../../practice/rule.ts';
-import { marginsOf, type Margins, type Window } from '../window.ts';
+import { marginsOf } from '../window.ts';
 import {
   asNumber,
   AT_FIRST,
@@ -13,12 +13,11 @@ import {
   type Cause,
   type Course,
   type Happening,
-  occurrenceOf,
+  NO_MARGINS,
 } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
-import type { Occurrence } from '../occurrence.ts';
 import type { MeterReading, Opens, RuleContext, Taken } from './ruleState.ts';
-import { tellTermsBegan } from './restarting.ts';
+import { restartingDate } from './restarting.ts';
 import { Unlisted } from './unlisted.ts';
 
 /** Projections end after ten years: a plant that hardly runs has no date. */
@@ -64,23 +63,16 @@ export class UsageState extends Unlisted {
     const { duty, start } = this.context;
     const { dutyId, timing } = duty;
     const basisDays = this.nominalDays(reset.day) ?? run.due - reset.day;
-    return {
+    return restartingDate({
       key: `${dutyId}:${reset.entryId}`,
-      day: Math.max(run.due, start),
+      due: run.due,
+      start,
       margins: marginsOf({ kind: 'interval', days: basisDays }, timing),
       basisDays,
-      baseline: false,
-      clock: 'restarts',
-      asks: 'work',
-      before: null,
-      risk: 10,
-      worth: null,
-      owed: null,
       explain: (told) => {
         told.push(this.reason(reset, run));
-        tellTermsBegan(run.due, start, told);
       },
-    };
+    });
   }
 
   course(): Course {
@@ -146,9 +138,6 @@ export class UsageState extends Unlisted {
   }
 }
 
-/** No date has these. */
-const NO_MARGINS: Margins = { early: 0, earlyBy: 'share', grace: 0, graceBy: 'share' };
-
 class UsageCourse implements Course {
   due: DayNumber = Infinity;
   margins = NO_MARGINS;
@@ -167,10 +156,6 @@ class UsageCourse implements Course {
     if (!isWork(what)) return;
     this.cause = restartedOn(day, what);
     this.become(this.dateOf(this.cause));
-  }
-
-  tell(cause: Cause, window: Window): Occurrence {
-    return occurrenceOf(this.dateOf(cause), window);
   }
 
   dateOf(cause: Cause): RuleDate | null {
