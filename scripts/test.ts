@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pLimit from 'p-limit';
 import { buildAll } from './build.ts';
+import { countsSchema } from './checks/countsReporter.ts';
 
 /** What has not changed since the last time need not be looked at again. */
 function cachedIn(name: string): [string, string] {
@@ -47,7 +48,8 @@ const SUITES = ['unit', 'api', 'browser'] as const;
 
 interface Count {
   passed: number;
-  failed: number;
+  /** The names of what failed, told together at the end: what is far up a long output is not found. */
+  readonly failed: string[];
 }
 
 function run(program: string, args: readonly string[], env: Record<string, string> = {}): boolean {
@@ -79,7 +81,8 @@ async function runChecks(count: Count): Promise<void> {
         const { passed, said } = await runQuietly(program, args);
         if (said.trim() !== '') console.log(said.trimEnd());
         console.log(`${passed ? 'passed' : 'FAILED'}: ${name}`);
-        count[passed ? 'passed' : 'failed'] += 1;
+        if (passed) count.passed += 1;
+        else count.failed.push(name);
       }),
     ),
   );
@@ -91,13 +94,13 @@ function runSuite(suite: string, count: Count): void {
   const file = join(folder, 'counts');
   const passed = run('vitest', ['run', '--project', suite], { COUNTS_FILE: file });
   const lines = existsSync(file) ? readFileSync(file, 'utf8').trim().split('\n') : [];
-  let failed = 0;
+  const failedBefore = count.failed.length;
   for (const line of lines) {
-    const [good = 0, bad = 0] = line.split(' ').map(Number);
-    count.passed += good;
-    failed += bad;
+    const counts = countsSchema.parse(JSON.parse(line));
+    count.passed += counts.passed;
+    count.failed.push(...counts.failed);
   }
-  count.failed += passed ? failed : Math.max(1, failed);
+  if (!passed && count.failed.length === failedBefore) count.failed.push(`the run of ${suite}`);
   rmSync(folder, { recursive: true });
 }
 
@@ -107,9 +110,10 @@ if (unknown !== undefined) {
   console.error(`unknown part "${unknown}": choose of check, ${SUITES.join(', ')}`);
   process.exit(2);
 }
-const count: Count = { passed: 0, failed: 0 };
+const count: Count = { passed: 0, failed: [] };
 if (parts.includes('check')) await runChecks(count);
 if (parts.includes('api') || parts.includes('browser')) await buildAll();
 for (const suite of SUITES) if (parts.includes(suite)) runSuite(suite, count);
-console.log(`${count.passed} passed, ${count.failed} failed`);
-process.exitCode = count.failed > 0 || count.passed === 0 ? 1 : 0;
+for (const name of count.failed) console.log(`failed: ${name}`);
+console.log(`${count.passed} passed, ${count.failed.length} failed`);
+process.exitCode = count.failed.length > 0 || count.passed === 0 ? 1 : 0;
