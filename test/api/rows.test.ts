@@ -33,6 +33,7 @@ const HOME_TABLES = [
   'duty',
   'entry',
   'duty_window',
+  'home_checkpoint',
   'photo',
   'walk',
   'run',

@@ -22,6 +22,9 @@ export interface OpenFinding {
 
 type Finding = Extract<EntryBody, { kind: 'finding' }>;
 type Found = StandingEntry & { readonly body: Finding };
+type Owed = StandingEntry & {
+  readonly body: Finding & { readonly days: number; readonly verdict: OpenFinding['verdict'] };
+};
 
 const SEVERITY = { stop: 0, act: 1, watch: 2 } as const;
 
@@ -30,28 +33,30 @@ const SEVERITY = { stop: 0, act: 1, watch: 2 } as const;
  * reading found is closed by the same reading taken later, or by the work it called for; a stop only by hand. What has been replaced or taken
  * out needs nothing any more.
  */
-export function openFindings(
+export const openFindings = (
   entries: readonly Entry[],
   on: CivilDate,
   house: Pick<House, 'assets' | 'duties'>,
+): OpenFinding[] => openFindingsIn(standingAsOf(entries, on), house);
+
+/** The same of what stands, in order. */
+export function openFindingsIn(
+  standing: readonly StandingEntry[],
+  house: Pick<House, 'assets' | 'duties'>,
 ): OpenFinding[] {
-  const standing = standingAsOf(entries, on);
   const closings = new Closings(standing, house);
   return standing
     .flatMap((one, place): OpenFinding[] => {
-      if (!isFound(one)) return [];
+      if (!isOwed(one) || closings.isClosed(one, place)) return [];
       const { body, date, entry } = one;
-      const { verdict, days } = body;
-      if (days === undefined || verdict === undefined || verdict === 'sound') return [];
-      if (closings.isClosed(one, place)) return [];
       return [
         {
           entryId: entry.id,
           asset: body.asset,
           what: body.what,
-          verdict,
+          verdict: body.verdict,
           found: date,
-          due: toCivilDate(toDay(date) + days),
+          due: toCivilDate(toDay(date) + body.days),
           place: body.place ?? null,
           photo: body.photo ?? null,
           note: body.note ?? null,
@@ -64,8 +69,16 @@ export function openFindings(
     );
 }
 
-const isFound = (one: StandingEntry): one is Found => one.body.kind === 'finding';
-
+/** Whether something was found that is to be put right by a day. */
+const isOwed = (one: StandingEntry): one is Owed => {
+  const { body } = one;
+  return (
+    body.kind === 'finding' &&
+    body.days !== undefined &&
+    body.verdict !== undefined &&
+    body.verdict !== 'sound'
+  );
+};
 /** Something judged by a reading, and its place among what stands. */
 interface Judgement {
   readonly place: number;

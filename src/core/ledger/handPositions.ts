@@ -1,5 +1,6 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { standingAsOf } from './asOf.ts';
+import type { StandingEntry } from './corrections.ts';
 import type { Entry } from './entry.ts';
 
 /** A mark worth keeping: where a damper or a control stands, for which season, and since when. */
@@ -13,9 +14,13 @@ export interface HandPosition {
 const isHandPosition = (fact: string): boolean => fact === 'marks' || fact.startsWith('marks-');
 
 /** The marks as last told, by thing and season. */
-export function handPositions(entries: readonly Entry[], on: CivilDate): HandPosition[] {
+export const handPositions = (entries: readonly Entry[], on: CivilDate): HandPosition[] =>
+  handPositionsIn(standingAsOf(entries, on));
+
+/** The same of what stands, in order. */
+export function handPositionsIn(standing: readonly StandingEntry[]): HandPosition[] {
   const marks = new Map<string, HandPosition>();
-  for (const { date, body } of standingAsOf(entries, on)) {
+  for (const { date, body } of standing) {
     if (body.kind !== 'fact' || !isHandPosition(body.fact)) continue;
     const key = `${body.asset} ${body.fact}`;
     if (typeof body.value === 'string')

@@ -6,13 +6,14 @@ export type Stock = ReadonlyMap<string, number>;
 
 /**
  * What is left after all that happened, in order. Buying and moving change it; work done takes what it needs, or what the entry
- * says it used, from the day the supply was first counted.
+ * says it used, from the day the supply was first counted. `before`: what there was at the start.
  */
 export function stockAfter(
   standing: readonly StandingEntry[],
   needsOf: (dutyId: string) => readonly Need[],
+  before: Stock = new Map(),
 ): Stock {
-  const stock = new Map<string, number>();
+  const stock = new Map(before);
   const move = (supply: string, change: number): void => {
     stock.set(supply, (stock.get(supply) ?? 0) + change);
   };

@@ -1,4 +1,4 @@
-import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
+import { toDay, type CivilDate } from '../calendar/civilDate.ts';
 import { roundHalfUp } from '../calendar/rounding.ts';
 import { nominalDays } from '../calendar/span.ts';
 import type { DutyHistory } from './replay/history.ts';
@@ -24,8 +24,6 @@ export interface Proposal {
   readonly looks: readonly GradedLook[];
 }
 
-/** The measure that grades wear. */
-export const WEAR_GRADE = 'filter-grade';
 const PRIOR_SPREAD = 0.35;
 const LOOK_SPREAD = 0.3;
 /** Looks before this share of the interval tell only a bound. */
@@ -47,35 +45,20 @@ export function proposalOf(history: DutyHistory): Proposal | null {
   const school = nominalDays(rule.every);
   // What was looked at up to the day an interval of the home's own began is in that interval already.
   const heldUpTo = segment.terms.school === null ? segment.start : -Infinity;
-  const seen = gradedLooks(history, school).filter(({ look }) => toDay(look.on) > heldUpTo);
+  const seen = history.wearBefore(Infinity).seen.filter(({ on }) => toDay(on) > heldUpTo);
   const newest = seen.at(-1);
   if (!newest || newest.order < (history.dismissedAt ?? -Infinity)) return null;
-  const looks = seen.map(({ look }) => look);
+  const looks = seen.map(({ on, grade, days }): GradedLook => ({
+    on,
+    grade,
+    days,
+    boundOnly: grade === 0 || days < school * EARLY_SHARE,
+  }));
   const present = roundHalfUp(scaleInterval(rule, actingFactors(segment.terms)).basisDays);
   const { low, middle, high } = posterior(school, looks);
   const most = history.timing.lifeSafety ? school : school * 2;
   const held = (days: number): number => roundHalfUp(Math.min(most, Math.max(rule.floorDays ?? 1, days)));
   return { days: held(middle), low: held(low), high: held(high), present, looks };
-}
-
-/** Each graded look with its place among all that happened. */
-function gradedLooks(
-  { events }: DutyHistory,
-  school: number,
-): { readonly look: GradedLook; readonly order: number }[] {
-  let newOn: DayNumber | null = null;
-  const looks: { look: GradedLook; order: number }[] = [];
-  for (const { event, order } of events) {
-    if (event.kind === 'completion' && event.how === 'done') newOn = event.day;
-    if (event.kind === 'renewal' && event.how === 'replaced') newOn = event.day;
-    if (event.kind !== 'look' || event.measure !== WEAR_GRADE || newOn === null || event.day <= newOn)
-      continue;
-    const days = event.day - newOn;
-    const grade = Math.max(0, event.value);
-    const boundOnly = grade === 0 || days < school * EARLY_SHARE;
-    looks.push({ look: { on: toCivilDate(event.day), grade, days, boundOnly }, order });
-  }
-  return looks;
 }
 
 /** The interval in days at 10, 50 and 90 % of the posterior. */

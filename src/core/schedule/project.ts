@@ -4,6 +4,7 @@ import type { Entry } from '../ledger/entry.ts';
 import type { Stock } from '../ledger/stock.ts';
 import { changeDays } from './changesOn.ts';
 import type { Group } from './replay/group.ts';
+import { pastAsOf, type Past } from './replay/checkpoint.ts';
 import { stateKey } from './replay/history.ts';
 import { moveHandy } from './handy.ts';
 import { bookBy, orderDays } from './lead.ts';
@@ -15,7 +16,7 @@ import type { Placed } from './replay/place.ts';
 import type { Sleep } from './reason.ts';
 import type { Extra, Missed, Satisfied } from './replay/dutyState.ts';
 import type { DutyReplay } from './replay/dutyReplay.ts';
-import { replayHouse, type HouseReplay, type ProjectionInputs } from './replay/replayHouse.ts';
+import { replayPast, type HouseReplay, type ProjectionInputs } from './replay/replayHouse.ts';
 import type { StateLine } from './replay/seasonState.ts';
 
 /** What stands for one duty on a day. `occurrence` is null where nothing is due; then `sleep` says why. */
@@ -56,7 +57,17 @@ export function project(
   on: CivilDate,
   around: ProjectionInputs,
 ): HouseProjection {
-  const replayed = replayHouse(house, entries, on, around);
+  return projectPast(house, pastAsOf(null, entries, on), on, around);
+}
+
+/** The same of a past of which a part is folded already. */
+export function projectPast(
+  house: House,
+  past: Past,
+  on: CivilDate,
+  around: ProjectionInputs,
+): HouseProjection {
+  const replayed = replayPast(house, past, on, around);
   const standing = datesOf(replayed, around);
   const orders = ordersOf(replayed, standing);
   const byId = new Map(

@@ -12,6 +12,7 @@ import { alreadyAdded, checkAddition, entryIdsOf, spacesOf } from './checkAdditi
 import { checkNewEntry, loadCheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { writeDrafts, type Draft, type Writing } from './ledger.ts';
+import { loadWholeHome } from './loadedHome.ts';
 import { rebuildHome } from './schedule.ts';
 
 /** Adds spaces, assets and duties with the entries that adopt them. Sent twice, it is added once. */
@@ -42,7 +43,7 @@ async function writeTold(
   today: CivilDate,
 ): Promise<void> {
   if (entries.length === 0) return;
-  const context = await loadCheckContext(tx, home, today, 'outdated');
+  const context = await loadCheckContext(tx, await loadWholeHome(tx, home, today), 'outdated');
   const stampedAt = new Date(writing.now).toISOString();
   const drafts = entries.map((entry, index): Draft => {
     const draft = { ...entry, by: writing.by, stampedAt };

@@ -1,33 +1,30 @@
 import type { NewEntry, ScheduleRow } from '../../contract/schemas.ts';
 import type { ErrorCode } from '../../contract/errors.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Asset, Duty, Home, House } from '../../core/house/house.ts';
+import type { Asset, Duty } from '../../core/house/house.ts';
 import { fitsSpec } from '../../core/house/factSpec.ts';
 import { specOf } from '../../core/house/factsOfKind.ts';
 import { traitFits } from '../../core/house/traitSpec.ts';
-import { timingOf, type FindPractice } from '../../core/house/timingOf.ts';
+import { timingOf } from '../../core/house/timingOf.ts';
 import { checkCorrection } from '../../core/ledger/corrections.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import { Threads } from '../../core/ledger/threads.ts';
 import { dutyOf, referencesOf } from '../../core/ledger/references.ts';
 import type { Tx } from '../db/database.ts';
 import { listPeople } from '../stores/homeStore.ts';
-import { loadLedger } from '../stores/entryStore.ts';
-import { loadHouse } from '../stores/houseStore.ts';
 import { loadWindows } from '../stores/windowStore.ts';
 import { Failure } from './failure.ts';
-import { standingRows, projectionInputsOf, type StoredRows } from './schedule.ts';
+import type { LoadedHome } from './loadedHome.ts';
+import { standingRows, type StoredRows } from './schedule.ts';
 
-/** What must be known to judge new entries: the house, and the part of the ledger they speak of. */
+/** What must be known to judge new entries: the home, and the part of the ledger they speak of. */
 export interface CheckContext {
-  readonly house: House;
-  readonly find: FindPractice;
-  readonly today: CivilDate;
+  /** The home with what is accepted of this request: its entries grow. */
+  readonly home: LoadedHome & { readonly entries: Entry[] };
   readonly duties: ReadonlyMap<string, Duty>;
   readonly assets: ReadonlyMap<string, Asset>;
   readonly people: ReadonlySet<string>;
-  /** The whole ledger in sequence, growing as entries of the same request are accepted; the same by id and thread. */
-  readonly ledger: Entry[];
+  /** Its entries by id and thread. */
   readonly threads: Threads;
   readonly outstanding: ReadonlyMap<string, Outstanding>;
   /** The rows as they were written before this request. */
@@ -39,29 +36,24 @@ export interface CheckContext {
 type Outstanding = NonNullable<ScheduleRow['occurrence']>;
 
 /**
- * Loads what judging some entries needs, and what projecting from them afterwards needs: each once. `rows`: whether the rows stand for the
- * ledger as it is, or something of this request has been written since.
+ * Loads what judging some entries needs besides the home. `rows`: whether the rows stand for the ledger as it is, or something of this
+ * request has been written since.
  */
 export async function loadCheckContext(
   tx: Tx,
-  home: Home,
-  today: CivilDate,
+  home: LoadedHome,
   rows: 'stand' | 'outdated' = 'stand',
 ): Promise<CheckContext> {
-  const house = await loadHouse(tx, home);
-  const ledger = (await loadLedger(tx, home.id)).map(({ seq: _seq, ...entry }): Entry => entry);
-  const around = projectionInputsOf(house, today);
-  const stored = await loadWindows(tx, home.id);
-  const standing = standingRows(rows === 'stand' ? stored : null, house, ledger, today);
-  const threads = new Threads(ledger);
+  const { house, entries } = home;
+  const { id: homeId } = house.home;
+  const stored = await loadWindows(tx, homeId);
+  const standing = standingRows(rows === 'stand' ? stored : null, home);
+  const threads = new Threads(entries);
   return {
-    house,
-    find: around.find,
-    today,
+    home: { ...home, entries: [...entries] },
     duties: new Map(house.duties.map((duty) => [duty.id, duty])),
     assets: new Map(house.assets.map((asset) => [asset.id, asset])),
-    people: new Set((await listPeople(tx, home.id)).map(({ id }) => id)),
-    ledger,
+    people: new Set((await listPeople(tx, homeId)).map(({ id }) => id)),
     threads,
     outstanding: new Map(
       standing.flatMap(({ dutyId, occurrence }) => (occurrence ? [[dutyId, occurrence]] : [])),
@@ -79,13 +71,13 @@ export function checkNewEntry(
   at: string,
 ): void {
   const { saw, ...entry } = draft;
-  if (entry.date > context.today) {
-    throw new Failure('date-in-future', `${at}.date`, { kind: 'date-in-future', today: context.today });
-  }
+  const { today } = context.home;
+  if (entry.date > today)
+    throw new Failure('date-in-future', `${at}.date`, { kind: 'date-in-future', today });
   checkReferences(context, entry, at);
   checkKind(context, entry, at);
   if (saw !== undefined) checkSeen(context, entry, saw, at);
-  context.ledger.push(entry);
+  context.home.entries.push(entry);
   context.threads.add(entry);
 }
 
@@ -96,7 +88,7 @@ function checkReferences(context: CheckContext, entry: Entry, at: string): void 
       duty: () => context.duties.has(id),
       asset: () => context.assets.has(id),
       person: () => context.people.has(id),
-      entry: () => context.threads.find(id) !== undefined,
+      entry: () => isKnownEntry(context, id),
     }[to]();
     if (!found)
       throw new Failure(
@@ -105,6 +97,10 @@ function checkReferences(context: CheckContext, entry: Entry, at: string): void 
       );
   }
 }
+
+/** An entry of the ledger as far as it is loaded: one folded already is known while something found is still open. */
+const isKnownEntry = ({ threads, home: { start } }: CheckContext, id: string): boolean =>
+  threads.find(id) !== undefined || (start?.kept.some(({ entry }) => entry.id === id) ?? false);
 
 function checkKind(context: CheckContext, entry: Entry, at: string): void {
   const { body } = entry;
@@ -169,11 +165,10 @@ function checkPutOff(
 ): void {
   const occurrence = context.outstanding.get(body.duty);
   if (occurrence?.key !== body.occurrence) throw new Failure('not-outstanding', `${at}.body.occurrence`);
-  if (body.to < context.today) {
-    throw new Failure('invalid', `${at}.body.to`, { kind: 'date-in-past', today: context.today });
-  }
+  const { today, around } = context.home;
+  if (body.to < today) throw new Failure('invalid', `${at}.body.to`, { kind: 'date-in-past', today });
   const duty = context.duties.get(body.duty);
-  const lifeSafety = duty && timingOf(duty, undefined, context.find).lifeSafety;
+  const lifeSafety = duty && timingOf(duty, undefined, around.find).lifeSafety;
   if (lifeSafety && body.to > occurrence.window.latest && body.acknowledged !== true) {
     throw new Failure('acknowledgement-needed', `${at}.body.acknowledged`, {
       kind: 'acknowledgement-needed',

@@ -17,7 +17,8 @@ import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { mapInPortions } from '../portions.ts';
-import { refreshHouse, standingBody, projectionInputsOf } from './schedule.ts';
+import { loadHome, projectionInputsOf, reachingBack } from './loadedHome.ts';
+import { refreshHome, standingBody } from './schedule.ts';
 
 /** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
 export interface Writing {
@@ -44,26 +45,26 @@ export async function appendEntries(
   const today = civilDateIn(home.zone, writing.now);
   const known = await knownEntries(tx, home.id, sent);
   const fresh = sent.filter(({ id }) => !known.has(id));
-  // What serves to judge the new entries serves to project from them and the known ones.
-  const context = await loadCheckContext(tx, home, today);
   const stampedAt = new Date(writing.now).toISOString();
+  const drafts = fresh.map((item): Draft => ({ ...item, by: writing.by, stampedAt }));
+  // What serves to judge the new entries serves to project from them and the known ones.
+  const loaded = await reachingBack(tx, await loadHome(tx, home, today), drafts);
+  const context = await loadCheckContext(tx, loaded);
   const placeOf = new Map(sent.map(({ id }, index) => [id, index]));
-  const drafts = await mapInPortions(fresh, (item) => {
-    const draft: Draft = { ...item, by: writing.by, stampedAt };
-    checkNewEntry(context, draft, `entries[${placeOf.get(item.id)}]`);
-    return draft;
+  await mapInPortions(drafts, (draft) => {
+    checkNewEntry(context, draft, `entries[${placeOf.get(draft.id)}]`);
   });
   const written = await writeDrafts(tx, home.id, drafts, context.dutyOfEntry);
   const touched = new Set([
     ...written.map(context.dutyOfEntry),
     ...[...known.values()].map(({ dutyId }) => dutyId),
   ]);
-  const refreshed = await refreshHouse(tx, context.house, context.ledger, today, context.stored);
+  const refreshed = await refreshHome(tx, context.home, context.stored);
   const changed = new Set(refreshed.changed);
   const rows = refreshed.rows.filter((row) => changed.has(row) || touched.has(row.dutyId));
   const all = new Map(written.map((item) => [item.id, item]));
   for (const row of known.values()) all.set(row.id, entries.toEntry(row));
-  const standing = await standingBody(tx, context.house, context.ledger, refreshed.projection);
+  const standing = await standingBody(tx, context.home, refreshed.projection);
   return { entries: sent.flatMap(({ id }) => all.get(id) ?? []), rows, standing };
 }
 

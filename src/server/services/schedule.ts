@@ -1,16 +1,13 @@
 import type { ScheduleRow, SeriesBody, StandingBody, TodayBody } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import { finderWith } from '../../core/catalogue/catalogue.ts';
-import { stationWeather } from '../../core/climate/stationWeather.ts';
-import type { Home, House } from '../../core/house/house.ts';
-import type { Entry } from '../../core/ledger/entry.ts';
-import { openFindings } from '../../core/ledger/findings.ts';
+import type { Home } from '../../core/house/house.ts';
+import { openFindingsIn } from '../../core/ledger/findings.ts';
 import { coversEnding } from '../../core/ledger/covers.ts';
-import { handPositions } from '../../core/ledger/handPositions.ts';
+import { handPositionsIn } from '../../core/ledger/handPositions.ts';
 import { seriesOf } from '../../core/readings/series.ts';
 import { settledHistory } from '../../core/readings/settled.ts';
-import { project, type HouseProjection } from '../../core/schedule/project.ts';
-import type { ProjectionInputs } from '../../core/schedule/replay/replayHouse.ts';
+import type { HouseProjection } from '../../core/schedule/project.ts';
+import { toldOf } from '../../core/schedule/replay/checkpoint.ts';
 import { seasonStates } from '../../core/schedule/seasonStates.ts';
 import type { Tx } from '../db/database.ts';
 import { loadLedger, lockLedger } from '../stores/entryStore.ts';
@@ -18,18 +15,17 @@ import { listCovers } from '../stores/documentStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { loadWindows, saveWindows, toScheduleRow, type StoredWindow } from '../stores/windowStore.ts';
 import { canonicalHash } from './chain.ts';
-
-/** The catalogue with the house's own practices, and what its station tells on a day. */
-export const projectionInputsOf = (house: House, on: CivilDate): ProjectionInputs => ({
-  find: finderWith(house.practices ?? []),
-  weather: stationWeather(house.home, on),
-});
+import {
+  keepCheckpoint,
+  loadHome,
+  loadWholeHome,
+  pastOf,
+  projectLoaded,
+  type LoadedHome,
+} from './loadedHome.ts';
 
 /** The rows of a home as they were written; null where one cannot be used. */
 export type StoredRows = Awaited<ReturnType<typeof loadWindows>>;
-
-const projected = (house: House, entries: readonly Entry[], today: CivilDate): HouseProjection =>
-  project(house, entries, today, projectionInputsOf(house, today));
 
 /** The rows that stand on a day: those that were written where all of them are still right, else null. */
 function stillRight(stored: StoredRows, today: CivilDate): ScheduleRow[] | null {
@@ -37,27 +33,21 @@ function stillRight(stored: StoredRows, today: CivilDate): ScheduleRow[] | null 
   return right.length === stored.length ? right : null;
 }
 
-/** What stands of a house before something is written: the rows where they are still right (null: they are not), else projected. */
-export const standingRows = (
-  stored: StoredRows | null,
-  house: House,
-  entries: readonly Entry[],
-  today: CivilDate,
-): ScheduleRow[] =>
-  (stored && stillRight(stored, today)) ?? projected(house, entries, today).duties.map(toScheduleRow);
+/** What stands of a home before something is written: the rows where they are still right (null: they are not), else projected. */
+export const standingRows = (stored: StoredRows | null, loaded: LoadedHome): ScheduleRow[] =>
+  (stored && stillRight(stored, loaded.today)) ?? projectLoaded(loaded).duties.map(toScheduleRow);
 
 /**
- * Projects a house from its ledger and writes the rows that differ from those stored; answers with every row. Duties move one another (they
- * share dates, trips, states and stock), so a house is always projected as a whole. The ledger must be locked.
+ * Projects a home and writes the rows that differ from those stored; answers with every row. Duties move one another (they share dates,
+ * trips, states and stock), so a home is always projected as a whole. The ledger must be locked.
  */
-export async function refreshHouse(
+export async function refreshHome(
   tx: Tx,
-  house: House,
-  entries: readonly Entry[],
-  today: CivilDate,
+  loaded: LoadedHome,
   stored: StoredRows,
 ): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[]; projection: HouseProjection }> {
-  const projection = projected(house, entries, today);
+  const { house, today } = loaded;
+  const projection = projectLoaded(loaded);
   const rows = projection.duties.map(toScheduleRow);
   const byDuty = new Map(stored.flatMap((one) => (one ? [[one.row.dutyId, one]] : [])));
   const changed = rows.filter((row) => {
@@ -65,18 +55,15 @@ export async function refreshHouse(
     return !known || known.projectedOn > today || canonicalHash(known.row) !== canonicalHash(row);
   });
   await saveWindows(tx, house.home.id, today, changed);
+  await keepCheckpoint(tx, loaded);
   return { rows, changed, projection };
 }
 
 /** Projects a whole home anew from its ledger; returns its rows. */
 export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
   await lockLedger(tx, home.id);
-  const [house, ledger, stored] = [
-    await loadHouse(tx, home),
-    await loadLedger(tx, home.id),
-    await loadWindows(tx, home.id),
-  ];
-  const { rows } = await refreshHouse(tx, house, ledger, today, stored);
+  const loaded = await loadWholeHome(tx, home, today);
+  const { rows } = await refreshHome(tx, loaded, await loadWindows(tx, home.id));
   return rows;
 }
 
@@ -97,25 +84,24 @@ const isStale = ({ row, projectedOn }: StoredWindow, today: CivilDate): boolean 
 
 /** What stands shut, open or unknown, what was found and is not yet put right, and the marks worth keeping. */
 export async function standingOn(tx: Tx, home: Home, today: CivilDate): Promise<StandingBody> {
-  const house = await loadHouse(tx, home);
-  const ledger = await loadLedger(tx, home.id);
-  return standingBody(tx, house, ledger, projected(house, ledger, today));
+  const loaded = await loadHome(tx, home, today);
+  return standingBody(tx, loaded, projectLoaded(loaded));
 }
 
-/** The same of a house projected already. */
+/** The same of a home projected already. */
 export async function standingBody(
   tx: Tx,
-  house: House,
-  ledger: readonly Entry[],
+  loaded: LoadedHome,
   projection: HouseProjection,
 ): Promise<StandingBody> {
-  const today = projection.on;
+  const { house, today, around } = loaded;
+  const told = toldOf(pastOf(loaded));
   return {
     on: today,
-    lines: seasonStates(house, projection, finderWith(house.practices ?? [])),
-    findings: openFindings(ledger, today, house).map((one) => ({ ...one, duties: [...one.duties] })),
+    lines: seasonStates(house, projection, around.find),
+    findings: openFindingsIn(told, house).map((one) => ({ ...one, duties: [...one.duties] })),
     covers: coversEnding(await listCovers(tx, house.home.id), today),
-    marks: handPositions(ledger, today),
+    marks: handPositionsIn(told),
   };
 }
 

@@ -16,7 +16,7 @@ import type { Tx } from '../db/database.ts';
 import { loadForTerms, loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
-import { projectionInputsOf } from './schedule.ts';
+import { projectionInputsOf } from './loadedHome.ts';
 
 /** What is known now of a house. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {

@@ -1,4 +1,5 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
+import { z } from 'zod';
 import {
   assetSchema,
   dutyPracticeSchema,
@@ -13,56 +14,67 @@ import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Tx } from '../db/database.ts';
 import { practiceSchema, type Practice } from '../../core/practice/practice.ts';
 import { asset, assetServes, duty, homePractice, space } from '../db/tables/index.ts';
-import { inPortions, withoutNulls } from './rows.ts';
+import { inPortions, oneRow, withoutNulls } from './rows.ts';
 
-/** Spaces, assets and duties of a home, each in the order they were made. */
+const uuids = z.array(z.string());
+
+/** A house as it comes from the database: rows as JSON, empty fields with them. */
+const storedHouse = z.object({
+  spaces: z.array(z.object({ id: z.string(), name: z.string() }).loose()),
+  assets: z.array(
+    z
+      .object({
+        id: z.string(),
+        facts: assetSchema.shape.facts,
+        serves: uuids.nullable(),
+      })
+      .loose(),
+  ),
+  duties: z.array(
+    z.object({
+      id: z.string(),
+      asset: z.string(),
+      practice: dutyPracticeSchema,
+      companions: dutySchema.shape.companions.nullable(),
+    }),
+  ),
+  practices: z.array(practiceSchema).nullable(),
+  hidden: z.array(z.string()).nullable(),
+});
+
+/** Spaces, assets and duties of a home, each in the order they were made, and its own practices: all in one statement. */
 export async function loadHouse(tx: Tx, home: Home): Promise<House> {
-  const spaces = await tx.select().from(space).where(eq(space.homeId, home.id)).orderBy(asc(space.id));
-  const assets = await tx.select().from(asset).where(eq(asset.homeId, home.id)).orderBy(asc(asset.id));
-  const serves = await tx
-    .select()
-    .from(assetServes)
-    .where(eq(assetServes.homeId, home.id))
-    .orderBy(asc(assetServes.servesId));
-  const duties = await loadDuties(tx, home.id);
-  const own = await loadPractices(tx, home.id);
-  const served = new Map<string, string[]>();
-  for (const { assetId, servesId } of serves) served.set(assetId, [...(served.get(assetId) ?? []), servesId]);
+  const { house } = await oneRow<{ house: unknown }>(
+    tx,
+    sql`SELECT json_build_object(
+      'spaces', (SELECT coalesce(json_agg(json_build_object(
+        'id', id, 'name', name, 'use', use, 'storey', storey, 'side', side) ORDER BY id), '[]')
+        FROM space WHERE home_id = ${home.id}),
+      'assets', (SELECT coalesce(json_agg(json_build_object(
+        'id', id, 'kind', kind, 'name', name, 'space', space_id, 'partOf', part_of, 'succeeds', succeeds,
+        'serves', (SELECT json_agg(serves_id ORDER BY serves_id) FROM asset_serves s
+          WHERE s.home_id = asset.home_id AND s.asset_id = asset.id),
+        'installed', installed, 'facts', facts) ORDER BY id), '[]')
+        FROM asset WHERE home_id = ${home.id}),
+      'duties', (SELECT coalesce(json_agg(json_build_object(
+        'id', id, 'asset', asset_id, 'practice', practice, 'companions', companions) ORDER BY id), '[]')
+        FROM duty WHERE home_id = ${home.id}),
+      'practices', (SELECT json_agg(practice ORDER BY code) FROM home_practice
+        WHERE home_id = ${home.id} AND practice IS NOT NULL),
+      'hidden', (SELECT json_agg(code ORDER BY code) FROM home_practice WHERE home_id = ${home.id} AND hidden)
+    ) AS house`,
+  );
+  const { spaces, assets, duties, practices, hidden } = storedHouse.parse(house);
   return {
     home,
-    ...own,
-    spaces: spaces.map(
-      ({ id, name, use, storey, side }): Space =>
-        ({ id, name, ...withoutNulls({ use, storey, side }) }) as Space,
-    ),
-    assets: assets.map((row) => toAsset(row, served.get(row.id) ?? [])),
-    duties,
-  };
-}
-
-/** The duties of a home, without what they are done to. */
-export async function loadDuties(tx: Tx, homeId: string): Promise<Duty[]> {
-  const rows = await tx.select().from(duty).where(eq(duty.homeId, homeId)).orderBy(asc(duty.id));
-  return rows.map(({ id, assetId, practice, companions }) => ({
-    id,
-    asset: assetId,
-    practice: dutyPracticeSchema.parse(practice),
-    ...(companions !== null && { companions: dutySchema.shape.companions.parse(companions) }),
-  }));
-}
-
-function toAsset(row: typeof asset.$inferSelect, serves: string[]): Asset {
-  const facts = assetSchema.shape.facts.parse(row.facts);
-  const parts = withoutNulls({ space: row.spaceId, partOf: row.partOf, succeeds: row.succeeds });
-  const { installed } = row;
-  return {
-    id: row.id,
-    kind: row.kind,
-    name: row.name,
-    ...parts,
-    ...(serves.length > 0 && { serves }),
-    ...(installed !== null && { installed: installed as CivilDate }),
-    ...(facts && Object.keys(facts).length > 0 && { facts }),
+    ...(practices && { practices }),
+    ...(hidden && { hidden }),
+    spaces: spaces.map((row) => withoutNulls(row) as Space),
+    assets: assets.map(({ facts, ...row }): Asset => {
+      const known = facts && Object.keys(facts).length > 0 ? { facts } : {};
+      return { ...withoutNulls(row), ...known } as Asset;
+    }),
+    duties: duties.map(withoutNulls),
   };
 }
 
@@ -131,20 +143,6 @@ export const insertDuties = (tx: Tx, homeId: string, duties: readonly Duty[]): P
       })),
     ),
   );
-
-/** The practices a home has added, and the codes it hides; both left out where there are none. */
-async function loadPractices(tx: Tx, homeId: string): Promise<Pick<House, 'practices' | 'hidden'>> {
-  const rows = await tx
-    .select()
-    .from(homePractice)
-    .where(eq(homePractice.homeId, homeId))
-    .orderBy(asc(homePractice.code));
-  const practices = rows.flatMap(({ practice }) =>
-    practice === null ? [] : [practiceSchema.parse(practice)],
-  );
-  const hidden = rows.filter((row) => row.hidden).map(({ code }) => code);
-  return { ...(practices.length > 0 && { practices }), ...(hidden.length > 0 && { hidden }) };
-}
 
 /** Adds or changes practices of a home's own; whether they are hidden stays. */
 export async function savePractices(tx: Tx, homeId: string, practices: readonly Practice[]): Promise<void> {

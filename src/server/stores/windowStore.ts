@@ -1,12 +1,13 @@
-import { and, asc, eq, getTableColumns, sql } from 'drizzle-orm';
+import { getTableColumns, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { extraSchema, missedSchema, scheduleRowSchema, type ScheduleRow } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { reasonSchema, sleepSchema } from '../../core/schedule/reason.ts';
 import type { DutyProjection } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
-import { duty, dutyWindow } from '../db/tables/index.ts';
-import { inPortions } from './rows.ts';
+import { dutyWindow } from '../db/tables/index.ts';
+import { PROJECTION_VERSION } from './projectionVersion.ts';
+import { inPortions, oneRow } from './rows.ts';
 
 const storedSchema = z.object({
   reasons: z.array(reasonSchema),
@@ -29,9 +30,6 @@ export function toScheduleRow(projection: DutyProjection): ScheduleRow {
   };
   return { dutyId, occurrence: shown, sleep, retired, missed: [...missed], extras: [...extras], changesOn };
 }
-
-/** Rows written by an older projection, or a newer one, are projected again; so it goes up whenever the projection changes. */
-const ROW_VERSION = 3;
 
 /** Writes what was projected on a day over what stood before. A row that could not be read back is never written: it throws. */
 export async function saveWindows(
@@ -58,7 +56,7 @@ export async function saveWindows(
       asks: occurrence?.asks ?? null,
       bookBy: occurrence?.bookBy ?? null,
       orderBy: occurrence?.orderBy ?? null,
-      version: ROW_VERSION,
+      version: PROJECTION_VERSION,
       sleep,
       reasons: occurrence?.reasons ?? [],
       missed,
@@ -87,34 +85,35 @@ export interface StoredWindow {
  * what cannot be used is projected anew from the ledger.
  */
 export async function loadWindows(tx: Tx, homeId: string): Promise<(StoredWindow | null)[]> {
-  const rows = await tx
-    .select({ row: dutyWindow })
-    .from(duty)
-    .leftJoin(dutyWindow, and(eq(dutyWindow.homeId, duty.homeId), eq(dutyWindow.dutyId, duty.id)))
-    .where(eq(duty.homeId, homeId))
-    .orderBy(asc(duty.id));
-  return rows.map(({ row }) => {
-    const read = row && row.version === ROW_VERSION ? readRow(row) : null;
-    return row && read && { row: read, projectedOn: row.projectedOn as CivilDate };
+  const { windows } = await oneRow<{ windows: readonly WindowRow[] }>(
+    tx,
+    sql`SELECT coalesce(json_agg(json_build_object(
+        'dutyId', d.id, 'version', w.version, 'projectedOn', w.projected_on, 'changesOn', w.changes_on, 'retired', w.retired,
+        'key', w.occurrence, 'window', json_build_object('earliest', w.earliest, 'due', w.due, 'latest', w.latest),
+        'baseline', w.baseline, 'asks', coalesce(w.asks, 'work'), 'bookBy', w.book_by, 'orderBy', w.order_by, 'sleep', w.sleep,
+        'reasons', w.reasons, 'missed', w.missed, 'extras', w.extras) ORDER BY d.id), '[]') AS windows
+      FROM duty d LEFT JOIN duty_window w ON w.home_id = d.home_id AND w.duty_id = d.id
+      WHERE d.home_id = ${homeId}`,
+  );
+  return windows.map((stored) => {
+    const row = stored.version === PROJECTION_VERSION ? readRow(stored) : null;
+    return row && { row, projectedOn: stored.projectedOn };
   });
 }
 
-function readRow(row: typeof dutyWindow.$inferSelect): ScheduleRow | null {
+/** A row as it is stored; that of a duty without one holds nothing but the duty. What is JSON in it has not been judged. */
+interface WindowRow extends Omit<ScheduleRow, 'occurrence'>, Omit<Occurrence, 'key'> {
+  readonly version: number | null;
+  readonly projectedOn: CivilDate;
+  readonly key: string | null;
+}
+type Occurrence = NonNullable<ScheduleRow['occurrence']>;
+
+function readRow(row: WindowRow): ScheduleRow | null {
   const stored = storedSchema.safeParse(row);
   if (!stored.success) return null;
   const { reasons, missed, extras, sleep } = stored.data;
-  const { occurrence: key, earliest, due, latest, baseline, retired } = row;
-  // The columns are dates: PostgreSQL lets nothing else in.
-  const window = { earliest: earliest as CivilDate, due: due as CivilDate, latest: latest as CivilDate };
-  const by = { bookBy: row.bookBy as CivilDate | null, orderBy: row.orderBy as CivilDate | null };
-  const asks = row.asks ?? 'work';
-  return {
-    dutyId: row.dutyId,
-    occurrence: key === null ? null : { key, window, baseline, asks, ...by, reasons },
-    sleep,
-    retired,
-    missed,
-    extras,
-    changesOn: row.changesOn as CivilDate | null,
-  };
+  const { dutyId, key, window, baseline, asks, bookBy, orderBy, retired, changesOn } = row;
+  const occurrence = key === null ? null : { key, window, baseline, asks, bookBy, orderBy, reasons };
+  return { dutyId, occurrence, sleep, retired, missed, extras, changesOn };
 }

@@ -6,6 +6,7 @@ import type { Course } from '../rules/course.ts';
 import type { Completion, DutyEvent, PuttingOff, RuleEvent } from '../rules/dutyEvent.ts';
 import type { RuleDate } from '../rules/ruleDate.ts';
 import type { Opens, RuleState, Sight, Taken } from '../rules/ruleState.ts';
+import { recallState, rememberState, type DutyMemory } from './dutyMemory.ts';
 import { nothingRemembered, type DutyState } from './dutyState.ts';
 import { gateTurns } from './gates.ts';
 import type { DutyHistory, TermsSegment } from './history.ts';
@@ -34,7 +35,18 @@ export class DutyReplay {
     this.gateTurns = gateTurns(history.timing.gates ?? [], facts.gateFacts);
     this.dates = new OutstandingDates(history, this.state, ruleStateOf, facts);
     this.rules = this.dates.rules;
-    this.adopt(history.adoption.day);
+    if (history.memory) this.recall(history.memory);
+    else this.adopt(history.adoption.day);
+  }
+
+  /**
+   * What it remembers, from which its replay can go on; null where the past must be replayed, for what was known of the weather decides.
+   */
+  remember(): DutyMemory | null {
+    const { timing } = this.history;
+    if (timing.freezeGuard) return null;
+    const rules = this.rules.map((rule) => rule.remember());
+    return rules.every((rule) => rule !== null) ? { ...rememberState(this.state), rules } : null;
   }
 
   get missed() {
@@ -313,6 +325,14 @@ export class DutyReplay {
       this.state.ended.delete(key);
       this.state.putOffs.delete(key);
     }
+  }
+
+  private recall(memory: DutyMemory): void {
+    if (memory.rules.length !== this.rules.length)
+      throw new Error(`what is remembered of duty ${this.history.duty.id} is of other terms`);
+    recallState(this.state, memory);
+    memory.rules.forEach((own, index) => this.rules[index]?.recall(own));
+    this.dates.forget();
   }
 
   /** What is caught up is decided by what was known on the day of adoption. */

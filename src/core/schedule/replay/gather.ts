@@ -8,29 +8,27 @@ import type { StandingEntry } from '../../ledger/corrections.ts';
 import type { EntryBody } from '../../ledger/entry.ts';
 import { stockAfter } from '../../ledger/stock.ts';
 import type { MeterReading } from '../rules/ruleState.ts';
-import {
-  stateKey,
-  type DutyHistory,
-  type HouseHistory,
-  type TermsSegment,
-  type TraitChange,
-} from './history.ts';
+import { toldOf, type Checkpoint, type Past } from './checkpoint.ts';
+import { DutyDraft } from './dutyDraft.ts';
+import { stateKey, type HouseHistory, type TraitChange } from './history.ts';
 import type { UnitAge } from '../../house/unitAge.ts';
 import type { Look, DutyEvent } from '../rules/dutyEvent.ts';
 import type { StateChange } from './seasonState.ts';
-import type { Terms } from '../../practice/terms.ts';
-import type { Timing } from '../../practice/timing.ts';
 
 /** Gathers what a ledger says as of a day, in the order it happened, of each duty and of the house. */
 export function gather(
   house: House,
-  past: readonly StandingEntry[],
+  past: Past,
   today: CivilDate,
   find: FindPractice,
   weather: Weather,
 ): HouseHistory {
-  const gathering = new Gathering(house, find, knownUnits(house, past));
-  past.forEach((item, order) => {
+  const told = toldOf(past);
+  const gathering = new Gathering(house, find, knownUnits(house, told));
+  const since = past.start?.count ?? 0;
+  if (past.start) gathering.resume(past.start);
+  past.recent.forEach((item, place) => {
+    const order = since + place;
     if (item.body.kind === 'adopted') gathering.adopt(item, item.body);
     else gathering.take(item, order);
   });
@@ -53,8 +51,8 @@ function knownUnits({ assets }: House, past: readonly StandingEntry[]): (asset: 
 }
 
 class Gathering {
-  private readonly drafts = new Map<string, Draft>();
-  private readonly byRoot = new Map<string, Draft[]>();
+  private readonly drafts = new Map<string, DutyDraft>();
+  private readonly byRoot = new Map<string, DutyDraft[]>();
   private readonly roots: ReadonlyMap<string, string>;
   /** Each thing with its facts as told so far. */
   private readonly assets: Map<string, Asset>;
@@ -74,12 +72,26 @@ class Gathering {
       const code = duty.practice.from === 'catalogue' ? duty.practice.code : null;
       const covers = (code !== null && find(code)?.covers) || [];
       const unit = ageOf(this.assets.get(root));
-      const draft = new Draft({ duty, timing, root, code, covers, unit });
+      const draft = new DutyDraft({ duty, timing, root, code, covers, unit });
       this.drafts.set(duty.id, draft);
       const others = this.byRoot.get(root);
       if (others) others.push(draft);
       else this.byRoot.set(root, [draft]);
     }
+  }
+
+  /** Goes on from what was gathered up to a checkpoint. */
+  resume({ duties, kept, traits, states, triggers, meters }: Checkpoint): void {
+    for (const duty of duties) this.drafts.get(duty.id)?.resume(duty);
+    for (const { body } of kept) {
+      if (body.kind === 'fact') this.learn(body);
+      else if (body.kind === 'replaced') this.standingUnit.set(this.rootOf(body.asset), body.successor);
+    }
+    for (const { code, changes } of traits) this.traits.set(code, [...changes]);
+    for (const { key, line } of states) this.states.set(key, [...line]);
+    this.triggers.push(...triggers);
+    for (const { root, measure, readings } of meters)
+      this.meters.set(root, new Map([...(this.meters.get(root) ?? []), [measure, [...readings]]]));
   }
 
   adopt({ entry, date }: StandingEntry, body: Extract<EntryBody, { kind: 'adopted' }>): void {
@@ -176,14 +188,16 @@ class Gathering {
     }
   }
 
-  finish(weather: readonly Trigger[], past: readonly StandingEntry[]): HouseHistory {
+  finish(weather: readonly Trigger[], { start, recent }: Past): HouseHistory {
     const triggers = [...this.triggers, ...weather].sort((a, b) => a.day - b.day);
+    const since = start?.count ?? 0;
     const duties = [...this.drafts.values()].flatMap((draft) => {
       const { pair } = draft.timing;
       const line = pair ? (this.states.get(stateKey(draft.root, pair.state)) ?? []) : [];
-      return draft.finish(line, this.meters.get(draft.root) ?? new Map()) ?? [];
+      return draft.finish(line, this.meters.get(draft.root) ?? new Map(), since) ?? [];
     });
-    const stock = stockAfter(past, (dutyId) => this.drafts.get(dutyId)?.timing.needs ?? []);
+    const before = new Map(start?.stock.map(({ supply, quantity }) => [supply, quantity]));
+    const stock = stockAfter(recent, (dutyId) => this.drafts.get(dutyId)?.timing.needs ?? [], before);
     return { duties, triggers, traits: this.traits, states: this.states, stock };
   }
 
@@ -248,14 +262,22 @@ class Gathering {
   }
 
   /** What is learnt of the age of the unit that now stands there; that of one long gone changes nothing. */
-  private tellFact({ asset, fact, value }: Extract<EntryBody, { kind: 'fact' }>, at: At): void {
-    const unit = this.assets.get(asset);
-    if (!unit) return;
-    const known = { ...unit, facts: { ...unit.facts, [fact]: value } };
-    this.assets.set(asset, known);
+  private tellFact(body: Extract<EntryBody, { kind: 'fact' }>, at: At): void {
+    const known = this.learn(body);
+    if (!known) return;
+    const { asset, fact } = body;
     const root = this.rootOf(asset);
     if (isAgeFact(fact) && (this.standingUnit.get(root) ?? root) === asset)
       this.renew(root, at, 'told', unitAgeOf(known));
+  }
+
+  /** A thing with one fact more; null where the house has none of that id. */
+  private learn({ asset, fact, value }: Extract<EntryBody, { kind: 'fact' }>): Asset | null {
+    const unit = this.assets.get(asset);
+    if (!unit) return null;
+    const known = { ...unit, facts: { ...unit.facts, [fact]: value } };
+    this.assets.set(asset, known);
+    return known;
   }
 
   private renew(root: string, { entryId, day, order }: At, how: 'replaced' | 'told', unit: UnitAge): void {
@@ -275,85 +297,3 @@ type Seen = Pick<Look, 'finding' | 'calls' | 'measure' | 'value'> & { readonly d
 
 const ageOf = (asset: Asset | undefined): UnitAge =>
   asset ? unitAgeOf(asset) : { made: null, life: null, ends: null, sensesTwo: false };
-
-class Draft {
-  private adoption: DutyHistory['adoption'] | null = null;
-  private firstTerms: Terms | null = null;
-  private retiredOn: DayNumber | null = null;
-  private dismissedAt: number | null = null;
-  private readonly laterTerms: { day: DayNumber; terms: Terms }[] = [];
-  readonly events: { order: number; event: DutyEvent }[] = [];
-
-  readonly duty: DutyHistory['duty'];
-  readonly timing: Timing;
-  readonly root: string;
-  /** The code of its practice, and of those that doing it does as well. */
-  readonly code: string | null;
-  readonly covers: readonly string[];
-  private readonly unit: UnitAge;
-
-  constructor(
-    parts: Pick<Draft, 'duty' | 'timing' | 'root' | 'code' | 'covers'> & Pick<DutyHistory, 'unit'>,
-  ) {
-    this.duty = parts.duty;
-    this.timing = parts.timing;
-    this.root = parts.root;
-    this.code = parts.code;
-    this.covers = parts.covers;
-    this.unit = parts.unit;
-  }
-
-  /** A second adoption changes nothing: the first one dates the duty. */
-  adopt(entryId: string, day: DayNumber, terms: Terms): void {
-    if (this.adoption) return;
-    this.adoption = { entryId, day };
-    this.firstTerms = terms;
-  }
-
-  changeTerms(day: DayNumber, terms: Terms): void {
-    const last = this.laterTerms.at(-1);
-    if (last?.day === day) last.terms = terms;
-    else this.laterTerms.push({ day, terms });
-  }
-
-  retire(day: DayNumber): void {
-    this.retiredOn ??= day;
-  }
-
-  /** What was last proposed of its interval is not wanted. */
-  dismiss(order: number): void {
-    this.dismissedAt = order;
-  }
-
-  /** `line`: the state a half of a pair hangs on; it begins and ceases to exist just after the act that turned it. */
-  finish(line: readonly StateChange[], meters: DutyHistory['meters']): DutyHistory | null {
-    if (!this.adoption || !this.firstTerms) return null;
-    const { pair } = this.timing;
-    const turns = line.map(({ day, order, standing }): { order: number; event: DutyEvent } => ({
-      order: order + 0.5,
-      event: { kind: 'turn', day, exists: (standing === 'open') === (pair?.half === 'closes') },
-    }));
-    const events =
-      turns.length === 0 ? this.events : [...this.events, ...turns].sort((a, b) => a.order - b.order);
-    return {
-      duty: this.duty,
-      timing: this.timing,
-      adoption: this.adoption,
-      segments: this.segments(this.firstTerms),
-      events,
-      retiredOn: this.retiredOn,
-      dismissedAt: this.dismissedAt,
-      unit: this.unit,
-      meters,
-    };
-  }
-
-  private segments(firstTerms: Terms): TermsSegment[] {
-    const starts = [{ day: -Infinity, terms: firstTerms }, ...this.laterTerms];
-    return starts.map(({ day, terms }, index) => ({
-      terms,
-      start: day,
-      end: starts[index + 1]?.day ?? Infinity,
-    }));
-  }
-}

@@ -6,6 +6,8 @@ import type { UnitAge } from '../../house/unitAge.ts';
 import type { DutyEvent } from '../rules/dutyEvent.ts';
 import type { StateLine } from './seasonState.ts';
 import type { Terms } from '../../practice/terms.ts';
+import type { DutyMemory } from './dutyMemory.ts';
+import type { Wear } from './wear.ts';
 import type { Timing } from '../../practice/timing.ts';
 
 /** Terms in force from `start` (included) to `end` (excluded). The first terms of a duty hold for all time before. */
@@ -27,6 +29,10 @@ export interface DutyHistory {
   /** Where among all that happened a proposal was last turned down: only what is looked at after that speaks again. */
   readonly dismissedAt: number | null;
   readonly unit: UnitAge;
+  /** What is known of its wear by what happened before a place among all that happened. */
+  wearBefore(order: number): Wear;
+  /** Where its replay goes on from; null where it is replayed from the beginning. */
+  readonly memory: DutyMemory | null;
   readonly meters: ReadonlyMap<string, readonly MeterReading[]>;
 }
 

@@ -5,11 +5,11 @@ import type { Weather } from '../../climate/weather.ts';
 import { companionsOf, type Companions } from '../../house/companions.ts';
 import { rootsOf, type House } from '../../house/house.ts';
 import type { FindPractice } from '../../house/timingOf.ts';
-import { standingAsOf } from '../../ledger/asOf.ts';
 import type { Entry } from '../../ledger/entry.ts';
 import { listingOf, type CalendarPlace, type Listing } from '../rules/listing.ts';
 import type { DutyFacts, HomeFacts } from '../rules/ruleState.ts';
 import { ruleStateOf } from '../rules/ruleStateOf.ts';
+import { pastAsOf, type Past } from './checkpoint.ts';
 import { gather } from './gather.ts';
 import { Group, type Pull } from './group.ts';
 import { stateKey, type DutyHistory, type HouseHistory } from './history.ts';
@@ -32,15 +32,28 @@ export interface HouseReplay {
   readonly groups: readonly Group[];
 }
 
-/** Replays every duty of a house up to a day, those that share their dates together. */
-export function replayHouse(
+/** Replays every duty of a house up to a day, those that share their dates together. `entries`: the whole ledger in sequence. */
+export const replayHouse = (
   house: House,
   entries: readonly Entry[],
   on: CivilDate,
   around: ProjectionInputs,
+): HouseReplay => replayPast(house, pastAsOf(null, entries, on), on, around);
+
+/** The same of a past of which a part is folded already. */
+export const replayPast = (house: House, past: Past, on: CivilDate, around: ProjectionInputs): HouseReplay =>
+  replayUpTo(toDay(on), house, past, on, around);
+
+/** The same up to a day before the one that everything is known of. */
+export function replayUpTo(
+  end: DayNumber,
+  house: House,
+  past: Past,
+  on: CivilDate,
+  around: ProjectionInputs,
 ): HouseReplay {
   const today = toDay(on);
-  const history = gather(house, standingAsOf(entries, on), on, around.find, around.weather);
+  const history = gather(house, past, on, around.find, around.weather);
   const companions = companionsOf(house, around.find);
   const seasons = new HomeSeasons(house.home);
   const replayOf = replayMaker(house, history, seasons, today);
@@ -51,7 +64,7 @@ export function replayHouse(
     const members = ids.flatMap((id) => replays.get(id) ?? []);
     return members.length === 0 ? [] : [new Group(members, pull)];
   });
-  for (const group of groups) group.run(today);
+  for (const group of groups) group.run(end);
   return { today, history, seasons, companions, groups };
 }
 

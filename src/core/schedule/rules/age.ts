@@ -17,6 +17,7 @@ import {
 } from './course.ts';
 import { restartingDate } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
+import { memoryOf, type RuleMemory } from './ruleMemory.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
 import { Unlisted } from './unlisted.ts';
 
@@ -95,6 +96,20 @@ export class AgeState extends Unlisted {
     // Done on the day of a replacement already told of: the same new unit, whose date is known better.
     if (this.renewedOn !== event.day) this.renew(event.day, event.entryId, 'done', UNKNOWN, opens);
     return opens === null ? 'counts' : 'answers';
+  }
+
+  remember(): RuleMemory {
+    const { unit, birth, startedBy, renewedOn } = this;
+    return { kind: 'age', unit, birth, startedBy, renewedOn };
+  }
+
+  recall(memory: RuleMemory): void {
+    ({
+      unit: this.unit,
+      birth: this.birth,
+      startedBy: this.startedBy,
+      renewedOn: this.renewedOn,
+    } = memoryOf(memory, 'age'));
   }
 
   /** When a life ends, by what is known of the unit; null where nothing is. */

@@ -6,6 +6,7 @@ import { responseMargins, type Margins } from '../window.ts';
 import type { Cause, Course, Happening } from './course.ts';
 import { restartingDate } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
+import { memoryOf, type RuleMemory } from './ruleMemory.ts';
 import type { NextDate, Opens, RuleContext, RuleState, Taken } from './ruleState.ts';
 
 /** Looks by an inner rule, and the work once a look calls for it. */
@@ -88,6 +89,17 @@ export class ConditionState implements RuleState {
 
   listedUpTo(day: DayNumber): DayNumber | null {
     return this.looks.listedUpTo(day);
+  }
+
+  remember(): RuleMemory | null {
+    const looks = this.looks.remember();
+    return looks && { kind: 'condition', called: this.called, looks };
+  }
+
+  recall(memory: RuleMemory): void {
+    const { called, looks } = memoryOf(memory, 'condition');
+    this.called = called;
+    this.looks.recall(looks);
   }
 
   forget(): void {

@@ -5,6 +5,7 @@ import type { Sleep } from '../reason.ts';
 import type { EventRule } from '../../practice/rule.ts';
 import { responseMargins } from '../window.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { RuleMemory } from './ruleMemory.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
 import { restartingDate } from './restarting.ts';
 import { Unlisted } from './unlisted.ts';
@@ -55,6 +56,10 @@ export class EventState extends Unlisted {
 
   /** Nobody knows what will happen. */
   course = () => null;
+
+  /** What was known of the weather when something was done may be known no more: the past is told again. */
+  remember = (): RuleMemory | null => null;
+  recall = () => undefined;
 
   sleep = (): Sleep => ({ kind: 'trigger', triggers: this.rule.triggers });
 

@@ -4,6 +4,7 @@ import type { Reason, Sleep } from '../reason.ts';
 import type { FirstRule } from '../../practice/rule.ts';
 import { AT_FIRST, type Cause, type Course, type Happening } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import { memoryOf, type RuleMemory } from './ruleMemory.ts';
 import type { NextDate, Opens, RuleState, Taken } from './ruleState.ts';
 import type { Margins } from '../window.ts';
 
@@ -97,6 +98,19 @@ export class FirstState implements RuleState {
       Math.max,
       this.parts.map((part) => part.listedUpTo(day)),
     );
+  }
+
+  remember(): RuleMemory | null {
+    const parts = this.parts.map((part) => part.remember());
+    return parts.every((part) => part !== null) ? { kind: 'first', parts } : null;
+  }
+
+  recall(memory: RuleMemory): void {
+    const { parts } = memoryOf(memory, 'first');
+    this.parts.forEach((part, index) => {
+      const own = parts[index];
+      if (own) part.recall(own);
+    });
   }
 
   forget(): void {

@@ -16,6 +16,7 @@ import {
 import type { Completion, RuleEvent } from './dutyEvent.ts';
 import { restartingDate } from './restarting.ts';
 import type { RuleDate } from './ruleDate.ts';
+import { memoryOf, type RuleMemory } from './ruleMemory.ts';
 import type { Occurrence } from '../occurrence.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
 import {
@@ -77,6 +78,18 @@ export class IntervalState extends Unlisted {
 
   course(): Course {
     return new IntervalCourse(this);
+  }
+
+  remember(): RuleMemory {
+    const { last } = this;
+    return {
+      kind: 'interval',
+      last: last && { entryId: last.entryId, day: last.day, how: last.how },
+    };
+  }
+
+  recall(memory: RuleMemory): void {
+    this.last = memoryOf(memory, 'interval').last;
   }
 
   /** The steps from the day it was last done to a window that is its margins and no more. */

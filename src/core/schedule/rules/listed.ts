@@ -7,6 +7,7 @@ import { marginsOf, owedMargins } from '../window.ts';
 import { worthOf } from './worthUntil.ts';
 import { asNumber, type Cause, type Course, type Happening, NO_MARGINS } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import { memoryOf, type RuleMemory } from './ruleMemory.ts';
 import type { NextDate, Opens, RuleContext, RuleState, Taken } from './ruleState.ts';
 
 /** A listed date that is owed from a later day on. */
@@ -130,6 +131,19 @@ export class ListedState implements RuleState {
 
   listedUpTo(day: DayNumber): DayNumber | null {
     return this.listing.before(day + 1)?.day ?? null;
+  }
+
+  remember(): RuleMemory {
+    const { from, owed, paused } = this;
+    return { kind: 'listed', from, owed: owed && { ...owed, listed: owed.listed.day }, paused: [...paused] };
+  }
+
+  recall(memory: RuleMemory): void {
+    const { from, owed, paused } = memoryOf(memory, 'listed');
+    const listed = owed && this.listing.onOrAfter(owed.listed);
+    this.from = from;
+    this.owed = owed && listed && { ...owed, listed };
+    this.paused.splice(0, Infinity, ...paused);
   }
 
   forget = () => undefined;

@@ -3,6 +3,7 @@ import type { RuleEvent } from './dutyEvent.ts';
 import type { Sleep } from '../reason.ts';
 import type { Course } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { RuleMemory } from './ruleMemory.ts';
 import type { NextDate, Opens, RuleState, Taken } from './ruleState.ts';
 
 /** A rule whose date is worked out once and again only after something moved it: it is asked for many times between. */
@@ -68,6 +69,15 @@ export class Remembered implements RuleState {
 
   course(): Course | null {
     return this.state.course();
+  }
+
+  remember(): RuleMemory | null {
+    return this.state.remember();
+  }
+
+  recall(memory: RuleMemory): void {
+    this.state.recall(memory);
+    this.known = null;
   }
 
   forget(): void {

@@ -9,6 +9,7 @@ import type { RuleEvent } from './dutyEvent.ts';
 import type { Sleep } from '../reason.ts';
 import type { Course } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { RuleMemory } from './ruleMemory.ts';
 import type { Factor } from '../../practice/terms.ts';
 import type { Timing } from '../../practice/timing.ts';
 
@@ -92,6 +93,10 @@ export interface RuleState {
   listedUpTo(day: DayNumber): DayNumber | null;
   /** What moves its dates has changed. */
   forget(): void;
+  /** What it remembers of the past; null where the past must be told again, for what was known of the weather decides. */
+  remember(): RuleMemory | null;
+  /** Goes on from what it remembered, nothing having been told yet. */
+  recall(memory: RuleMemory): void;
   /** How it goes on from here if all that falls due is done; null where only telling it each day would show. */
   course(): Course | null;
 }

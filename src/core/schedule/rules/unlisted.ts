@@ -1,5 +1,6 @@
 import type { Course } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import type { RuleMemory } from './ruleMemory.ts';
 import type { RuleState, Taken } from './ruleState.ts';
 import type { RuleEvent } from './dutyEvent.ts';
 import type { Sleep } from '../reason.ts';
@@ -12,6 +13,9 @@ export abstract class Unlisted implements RuleState {
   abstract take(event: RuleEvent, opens: Opens | null): Taken;
 
   abstract course(): Course | null;
+
+  abstract remember(): RuleMemory | null;
+  abstract recall(memory: RuleMemory): void;
 
   next = () => null;
   adopt = () => undefined;

@@ -16,6 +16,7 @@ import {
   NO_MARGINS,
 } from './course.ts';
 import type { RuleDate } from './ruleDate.ts';
+import { memoryOf, type RuleMemory } from './ruleMemory.ts';
 import type { MeterReading, Opens, RuleContext, Taken } from './ruleState.ts';
 import { restartingDate } from './restarting.ts';
 import { Unlisted } from './unlisted.ts';
@@ -77,6 +78,15 @@ export class UsageState extends Unlisted {
 
   course(): Course {
     return new UsageCourse(this);
+  }
+
+  remember(): RuleMemory {
+    const { day, entryId } = this.reset;
+    return { kind: 'usage', reset: { day, entryId }, startsAt: this.startsAt };
+  }
+
+  recall(memory: RuleMemory): void {
+    ({ reset: this.reset, startsAt: this.startsAt } = memoryOf(memory, 'usage'));
   }
 
   /** How the meter runs from a reset to its limit. */

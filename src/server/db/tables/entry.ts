@@ -59,6 +59,7 @@ export const entry = pgTable(
       foreignColumns: [table.homeId, table.id],
     }),
     index('entry_duty').on(table.homeId, table.dutyId, table.seq),
+    index('entry_date').on(table.homeId, table.date),
     index('entry_target').on(table.homeId, table.targetId),
     check('entry_seq_positive', sql`${table.seq} > 0`),
   ],

@@ -7,6 +7,7 @@ export * from './dutyWindow.ts';
 export * from './entry.ts';
 export * from './erasure.ts';
 export * from './home.ts';
+export * from './homeCheckpoint.ts';
 export * from './homePerson.ts';
 export * from './homePractice.ts';
 export * from './membership.ts';

@@ -1,0 +1,14 @@
+import { date, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { home } from './home.ts';
+
+/** A home's past folded up to the end of a day, beside its schedule: a cache of the ledger. One written of another version is not read. */
+export const homeCheckpoint = pgTable('home_checkpoint', {
+  homeId: uuid('home_id')
+    .primaryKey()
+    .references(() => home.homeId),
+  version: integer('version').notNull(),
+  upTo: date('up_to', { mode: 'string' }).notNull(),
+  /** SHA-256, hex, of the house it was folded for: of another one it is not read. */
+  house: text('house').notNull(),
+  content: jsonb('content').$type<unknown>().notNull(),
+});
