@@ -1,4 +1,5 @@
 import { benchCorrections } from './corrections.ts';
+import { benchDoneOnToday } from './doneOnToday.ts';
 import { benchDueDates } from './dueDates.ts';
 import { benchDueRoute } from './dueRoute.ts';
 import { benchInitialScript } from './initialScript.ts';
@@ -15,6 +16,7 @@ const BENCHES: Readonly<Record<string, () => readonly Ratio[] | Promise<readonly
   due: benchDueRoute,
   page: benchLedgerPage,
   corrections: benchCorrections,
+  done: benchDoneOnToday,
   scripts: benchInitialScript,
   rebuild: benchRebuild,
 };

@@ -4,6 +4,7 @@ import { civilDateSchema, type CivilDate } from '../../calendar/civilDate.ts';
 import { standingAsOf } from '../../ledger/asOf.ts';
 import type { StandingEntry } from '../../ledger/corrections.ts';
 import { entryBodySchema, entrySchema, type Entry, type EntryKind } from '../../ledger/entry.ts';
+import type { Stock } from '../../ledger/stock.ts';
 import { correctedBy, type Threads } from '../../ledger/threads.ts';
 import { termsSchema } from '../../practice/terms.ts';
 import { lookSchema, unitAgeSchema } from '../rules/ruleMemory.ts';
@@ -34,7 +35,7 @@ const eventSchema = z.discriminatedUnion('kind', [
   putOffSchema,
 ]);
 
-/** One duty: how it is kept, and its past, as what its replay remembers or else as all that happened. */
+/** One duty: how it is kept, what its replay remembers, and what is to be replayed still. */
 const dutySchema = z.strictObject({
   id,
   adoption: z.strictObject({ entryId: id, day }).nullable(),
@@ -43,10 +44,10 @@ const dutySchema = z.strictObject({
   retiredOn: day.nullable(),
   dismissedAt: z.int().nullable(),
   wear: wearSchema,
-  past: z.union([
-    z.strictObject({ memory: dutyMemorySchema }),
-    z.strictObject({ events: z.array(z.strictObject({ order: z.int(), event: eventSchema })) }),
-  ]),
+  /** Where its replay goes on from; null: from the beginning. */
+  memory: dutyMemorySchema.nullable(),
+  /** What happened after that. */
+  events: z.array(z.strictObject({ order: z.int(), event: eventSchema })),
 });
 export type CheckpointDuty = z.infer<typeof dutySchema>;
 
@@ -113,6 +114,10 @@ export const pastAsOf = (start: Checkpoint | null, entries: readonly Entry[], on
   start,
   recent: standingAsOf(entries, on),
 });
+
+/** What there was of each supply at the end of what is folded. */
+export const stockOf = (start: Checkpoint | null): Stock =>
+  new Map(start?.stock.map(({ supply, quantity }) => [supply, quantity]));
 
 /** What is told of a past one entry at a time: what is kept of the time before, then what happened after. */
 export const toldOf = ({ start, recent }: Past): readonly StandingEntry[] =>

@@ -40,14 +40,13 @@ export class DutyDraft {
   }
 
   /** Goes on from what was gathered up to a checkpoint. */
-  resume({ adoption, terms, retiredOn, dismissedAt, wear, past }: CheckpointDuty): void {
-    Object.assign(this, { adoption, retiredOn, dismissedAt, wear });
+  resume({ adoption, terms, retiredOn, dismissedAt, wear, memory, events }: CheckpointDuty): void {
+    Object.assign(this, { adoption, retiredOn, dismissedAt, wear, memory });
     for (const { start, terms: own } of terms) {
       if (start === null) this.firstTerms = own;
       else this.changeTerms(start, own);
     }
-    if ('memory' in past) this.memory = past.memory;
-    else this.events.push(...past.events);
+    this.events.push(...events);
   }
 
   /** A second adoption changes nothing: the first one dates the duty. */
@@ -78,7 +77,7 @@ export class DutyDraft {
     const { pair } = this.timing;
     const turns = line.flatMap(({ day, order, standing }): { order: number; event: DutyEvent }[] => {
       // What is remembered has turned with it already.
-      if (this.memory && order < since) return [];
+      if (this.memory && day <= this.memory.now) return [];
       const exists = (standing === 'open') === (pair?.half === 'closes');
       return [{ order: order + 0.5, event: { kind: 'turn', day, exists } }];
     });

@@ -39,14 +39,9 @@ export class DutyReplay {
     else this.adopt(history.adoption.day);
   }
 
-  /**
-   * What it remembers, from which its replay can go on; null where the past must be replayed, for what was known of the weather decides.
-   */
-  remember(): DutyMemory | null {
-    const { timing } = this.history;
-    if (timing.freezeGuard) return null;
-    const rules = this.rules.map((rule) => rule.remember());
-    return rules.every((rule) => rule !== null) ? { ...rememberState(this.state), rules } : null;
+  /** What it remembers, from which its replay can go on. */
+  remember(): DutyMemory {
+    return { ...rememberState(this.state), rules: this.rules.map((rule) => rule.remember()) };
   }
 
   get missed() {

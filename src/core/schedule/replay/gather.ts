@@ -8,7 +8,7 @@ import type { StandingEntry } from '../../ledger/corrections.ts';
 import type { EntryBody } from '../../ledger/entry.ts';
 import { stockAfter } from '../../ledger/stock.ts';
 import type { MeterReading } from '../rules/ruleState.ts';
-import { toldOf, type Checkpoint, type Past } from './checkpoint.ts';
+import { stockOf, toldOf, type Checkpoint, type Past } from './checkpoint.ts';
 import { DutyDraft } from './dutyDraft.ts';
 import { stateKey, type HouseHistory, type TraitChange } from './history.ts';
 import type { UnitAge } from '../../house/unitAge.ts';
@@ -196,8 +196,7 @@ class Gathering {
       const line = pair ? (this.states.get(stateKey(draft.root, pair.state)) ?? []) : [];
       return draft.finish(line, this.meters.get(draft.root) ?? new Map(), since) ?? [];
     });
-    const before = new Map(start?.stock.map(({ supply, quantity }) => [supply, quantity]));
-    const stock = stockAfter(recent, (dutyId) => this.drafts.get(dutyId)?.timing.needs ?? [], before);
+    const stock = stockAfter(recent, (dutyId) => this.drafts.get(dutyId)?.timing.needs ?? [], stockOf(start));
     return { duties, triggers, traits: this.traits, states: this.states, stock };
   }
 

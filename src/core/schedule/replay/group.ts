@@ -1,5 +1,6 @@
 import type { DayNumber } from '../../calendar/civilDate.ts';
 import type { DutyEvent, PuttingOff } from '../rules/dutyEvent.ts';
+import { countingRules } from '../../practice/rule.ts';
 import { earliestDue, shareWindow } from './bound.ts';
 import type { Placed } from './place.ts';
 import type { OpenedEarly, DutyReplay } from './dutyReplay.ts';
@@ -33,6 +34,15 @@ export class Group {
       }
     }
     for (const member of this.members) member.elapse(end(member));
+  }
+
+  /** Whether what was known of the weather decides how something done is taken. */
+  get hangsOnWeather(): boolean {
+    return this.members.some(
+      ({ history: { timing, segments } }) =>
+        timing.freezeGuard !== undefined ||
+        segments.some(({ terms }) => countingRules(terms.rule).some(({ kind }) => kind === 'event')),
+    );
   }
 
   /** The members that are not given up by a day. */

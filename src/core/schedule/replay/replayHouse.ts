@@ -41,17 +41,14 @@ export const replayHouse = (
 ): HouseReplay => replayPast(house, pastAsOf(null, entries, on), on, around);
 
 /** The same of a past of which a part is folded already. */
-export const replayPast = (house: House, past: Past, on: CivilDate, around: ProjectionInputs): HouseReplay =>
-  replayUpTo(toDay(on), house, past, on, around);
+export function replayPast(house: House, past: Past, on: CivilDate, around: ProjectionInputs): HouseReplay {
+  const replay = beginReplay(house, past, on, around);
+  for (const group of replay.groups) group.run(replay.today);
+  return replay;
+}
 
-/** The same up to a day before the one that everything is known of. */
-export function replayUpTo(
-  end: DayNumber,
-  house: House,
-  past: Past,
-  on: CivilDate,
-  around: ProjectionInputs,
-): HouseReplay {
+/** Everything that is to be replayed, of which nothing is yet. */
+export function beginReplay(house: House, past: Past, on: CivilDate, around: ProjectionInputs): HouseReplay {
   const today = toDay(on);
   const history = gather(house, past, on, around.find, around.weather);
   const companions = companionsOf(house, around.find);
@@ -64,7 +61,6 @@ export function replayUpTo(
     const members = ids.flatMap((id) => replays.get(id) ?? []);
     return members.length === 0 ? [] : [new Group(members, pull)];
   });
-  for (const group of groups) group.run(end);
   return { today, history, seasons, companions, groups };
 }
 

@@ -1,4 +1,6 @@
 import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../../calendar/civilDate.ts';
+import { OUTLOOK_DAYS } from '../../climate/simulatedStation.ts';
+import type { Weather } from '../../climate/weather.ts';
 import { rootsOf, type House } from '../../house/house.ts';
 import type { StandingEntry } from '../../ledger/corrections.ts';
 import type { Entry } from '../../ledger/entry.ts';
@@ -6,11 +8,11 @@ import { openFindingsIn } from '../../ledger/findings.ts';
 import { stockAfter } from '../../ledger/stock.ts';
 import { Threads } from '../../ledger/threads.ts';
 import { countingRules } from '../../practice/rule.ts';
-import { toldOf, type Checkpoint, type CheckpointDuty, type Past } from './checkpoint.ts';
+import { stockOf, toldOf, type Checkpoint, type CheckpointDuty, type Past } from './checkpoint.ts';
 import type { DutyReplay } from './dutyReplay.ts';
 import type { Group } from './group.ts';
 import type { HouseHistory } from './history.ts';
-import { replayUpTo, type ProjectionInputs } from './replayHouse.ts';
+import { beginReplay, type ProjectionInputs } from './replayHouse.ts';
 
 /** So many entries are left after a checkpoint where they can be: the newest are corrected most. */
 const LEFT_AFTER = 32;
@@ -42,6 +44,9 @@ function partsCleanly(entries: readonly Entry[], upTo: CivilDate): boolean {
   });
 }
 
+/** So many changes of what stands open or shut are kept: more than any date outstanding reaches back. */
+const STATES_KEPT = 100;
+
 /** Folds the past of a home up to the end of a day before `on`, as it is known on that day. */
 export function takeCheckpoint(
   house: House,
@@ -51,7 +56,8 @@ export function takeCheckpoint(
   around: ProjectionInputs,
 ): Checkpoint {
   const end = toDay(upTo);
-  const { history, groups } = replayUpTo(end, house, past, on, around);
+  const { history, groups } = beginReplay(house, past, on, around);
+  const settled = lastSettled(around.weather);
   const folded = past.recent.filter(({ date }) => date <= upTo);
   const count = (past.start?.count ?? 0) + folded.length;
   const before: Past = { start: past.start, recent: folded };
@@ -61,7 +67,9 @@ export function takeCheckpoint(
     upTo,
     madeOn: on,
     count,
-    duties: groups.flatMap((group) => dutiesOf(group, end, count)),
+    duties: groups.flatMap((group) =>
+      dutiesOf(group, group.hangsOnWeather ? Math.min(end, settled) : end, end, count),
+    ),
     kept: keptOf(toldOf(before), house),
     ...houseParts(history, end),
     meters: metersOf(groups, rootsOf(house.assets), end),
@@ -69,16 +77,19 @@ export function takeCheckpoint(
   };
 }
 
-export const stockOf = (start: Checkpoint | null): ReadonlyMap<string, number> =>
-  new Map(start?.stock.map(({ supply, quantity }) => [supply, quantity]));
+/** The last day whose outlook lies wholly before the days passed that are told of: nothing known of the weather changes it any more. */
+const lastSettled = ({ passed: [first] }: Weather): DayNumber =>
+  first === undefined ? Infinity : toDay(first.date) - OUTLOOK_DAYS - 1;
 
-/** Duties that share their dates remember all of them or none: what one answers hangs on the dates of the others. */
-function dutiesOf({ members }: Group, end: DayNumber, count: number): CheckpointDuty[] {
-  const memories = members.map((member) => (isSettledBy(member, end) ? member.remember() : null));
-  const all = memories.every((memory) => memory !== null);
-  return members.map((member, index): CheckpointDuty => {
+/** Duties that share their dates are replayed up to a day, all or none: what one answers hangs on the dates of the others. */
+function dutiesOf(group: Group, settled: DayNumber, end: DayNumber, count: number): CheckpointDuty[] {
+  const { members } = group;
+  const before = Math.max(-Infinity, ...members.map(({ history }) => history.memory?.now ?? -Infinity));
+  const day = Math.max(settled, before);
+  const isSettled = members.every((member) => isSettledBy(member, day));
+  if (isSettled) group.run(day);
+  return members.map((member): CheckpointDuty => {
     const { duty, adoption, segments, retiredOn, dismissedAt, events } = member.history;
-    const memory = memories[index];
     const begun = adoption.day <= end;
     return {
       id: duty.id,
@@ -91,14 +102,10 @@ function dutiesOf({ members }: Group, end: DayNumber, count: number): Checkpoint
       retiredOn: retiredOn !== null && retiredOn <= end ? retiredOn : null,
       dismissedAt: dismissedAt !== null && dismissedAt < count ? dismissedAt : null,
       wear: member.history.wearBefore(count),
-      past:
-        all && memory
-          ? { memory }
-          : {
-              events: events.flatMap(({ order, event }) =>
-                order < count && event.kind !== 'turn' ? [{ order, event }] : [],
-              ),
-            },
+      memory: isSettled ? member.remember() : null,
+      events: events.flatMap(({ order, event }) =>
+        order < count && event.kind !== 'turn' && !(isSettled && event.day <= day) ? [{ order, event }] : [],
+      ),
     };
   });
 }
@@ -147,7 +154,7 @@ function houseParts(
       return known.length > 0 ? [{ code, changes: known }] : [];
     }),
     states: [...states].flatMap(([key, line]) => {
-      const known = by(line);
+      const known = by(line).slice(-STATES_KEPT);
       return known.length > 0 ? [{ key, line: known }] : [];
     }),
     triggers: by(triggers).flatMap(({ source, ...trigger }) =>

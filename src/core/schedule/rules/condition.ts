@@ -91,9 +91,8 @@ export class ConditionState implements RuleState {
     return this.looks.listedUpTo(day);
   }
 
-  remember(): RuleMemory | null {
-    const looks = this.looks.remember();
-    return looks && { kind: 'condition', called: this.called, looks };
+  remember(): RuleMemory {
+    return { kind: 'condition', called: this.called, looks: this.looks.remember() };
   }
 
   recall(memory: RuleMemory): void {

@@ -5,7 +5,7 @@ import type { Sleep } from '../reason.ts';
 import type { EventRule } from '../../practice/rule.ts';
 import { responseMargins } from '../window.ts';
 import type { RuleDate } from './ruleDate.ts';
-import type { RuleMemory } from './ruleMemory.ts';
+import { memoryOf, type RuleMemory } from './ruleMemory.ts';
 import type { Opens, RuleContext, Taken } from './ruleState.ts';
 import { restartingDate } from './restarting.ts';
 import { Unlisted } from './unlisted.ts';
@@ -57,9 +57,13 @@ export class EventState extends Unlisted {
   /** Nobody knows what will happen. */
   course = () => null;
 
-  /** What was known of the weather when something was done may be known no more: the past is told again. */
-  remember = (): RuleMemory | null => null;
-  recall = () => undefined;
+  remember(): RuleMemory {
+    return { kind: 'event', cleared: Number.isFinite(this.cleared) ? this.cleared : null };
+  }
+
+  recall(memory: RuleMemory): void {
+    this.cleared = memoryOf(memory, 'event').cleared ?? -Infinity;
+  }
 
   sleep = (): Sleep => ({ kind: 'trigger', triggers: this.rule.triggers });
 

@@ -100,9 +100,8 @@ export class FirstState implements RuleState {
     );
   }
 
-  remember(): RuleMemory | null {
-    const parts = this.parts.map((part) => part.remember());
-    return parts.every((part) => part !== null) ? { kind: 'first', parts } : null;
+  remember(): RuleMemory {
+    return { kind: 'first', parts: this.parts.map((part) => part.remember()) };
   }
 
   recall(memory: RuleMemory): void {

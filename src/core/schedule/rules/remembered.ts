@@ -71,7 +71,7 @@ export class Remembered implements RuleState {
     return this.state.course();
   }
 
-  remember(): RuleMemory | null {
+  remember(): RuleMemory {
     return this.state.remember();
   }
 

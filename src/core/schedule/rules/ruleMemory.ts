@@ -49,6 +49,12 @@ export const lookSchema = z.strictObject({
   value: z.number(),
 });
 
+const event = z.strictObject({
+  kind: z.literal('event'),
+  /** The day up to which whatever happened is answered; null: nothing is. */
+  cleared: day.nullable(),
+});
+
 const condition = z.strictObject({
   kind: z.literal('condition'),
   called: lookSchema.nullable(),
@@ -70,6 +76,7 @@ export type RuleMemory =
   | z.infer<typeof listed>
   | z.infer<typeof usage>
   | z.infer<typeof age>
+  | z.infer<typeof event>
   | { kind: 'condition'; called: z.infer<typeof lookSchema> | null; looks: RuleMemory }
   | { kind: 'first'; parts: RuleMemory[] };
 
@@ -78,6 +85,7 @@ export const ruleMemorySchema: z.ZodType<RuleMemory> = z.discriminatedUnion('kin
   listed,
   usage,
   age,
+  event,
   condition,
   first,
 ]);

@@ -93,8 +93,8 @@ export interface RuleState {
   listedUpTo(day: DayNumber): DayNumber | null;
   /** What moves its dates has changed. */
   forget(): void;
-  /** What it remembers of the past; null where the past must be told again, for what was known of the weather decides. */
-  remember(): RuleMemory | null;
+  /** What it remembers of the past. */
+  remember(): RuleMemory;
   /** Goes on from what it remembered, nothing having been told yet. */
   recall(memory: RuleMemory): void;
   /** How it goes on from here if all that falls due is done; null where only telling it each day would show. */

@@ -14,7 +14,7 @@ export abstract class Unlisted implements RuleState {
 
   abstract course(): Course | null;
 
-  abstract remember(): RuleMemory | null;
+  abstract remember(): RuleMemory;
   abstract recall(memory: RuleMemory): void;
 
   next = () => null;

@@ -3,7 +3,8 @@ CREATE TABLE "home_checkpoint" (
 	"version" integer NOT NULL,
 	"up_to" date NOT NULL,
 	"house" text NOT NULL,
-	"content" jsonb NOT NULL
+	"content" text NOT NULL,
+	"seal" text NOT NULL
 );
 --> statement-breakpoint
 ALTER TABLE "home_checkpoint" ADD CONSTRAINT "home_checkpoint_home_id_home_home_id_fk" FOREIGN KEY ("home_id") REFERENCES "public"."home"("home_id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint

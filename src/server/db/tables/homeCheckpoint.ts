@@ -1,4 +1,4 @@
-import { date, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import { date, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { home } from './home.ts';
 
 /** A home's past folded up to the end of a day, beside its schedule: a cache of the ledger. One written of another version is not read. */
@@ -10,5 +10,8 @@ export const homeCheckpoint = pgTable('home_checkpoint', {
   upTo: date('up_to', { mode: 'string' }).notNull(),
   /** SHA-256, hex, of the house it was folded for: of another one it is not read. */
   house: text('house').notNull(),
-  content: jsonb('content').$type<unknown>().notNull(),
+  /** JSON, as text: it is read whole or not at all. */
+  content: text('content').notNull(),
+  /** SHA-256, hex, of the content, which was judged before it was sealed. */
+  seal: text('seal').notNull(),
 });
