@@ -126,7 +126,6 @@ async function cpuMs(work: () => Promise<unknown>): Promise<number> {
 
 /** Counts the statements that every connection of this process sends. */
 function countStatements(): { reset(): void; count(): number; stop(): void } {
-  // eslint-disable-next-line @typescript-eslint/unbound-method -- put back as it was
   const own = pg.Client.prototype.query;
   let sent = 0;
   pg.Client.prototype.query = function query(this: pg.Client, ...args: Parameters<typeof own>) {

@@ -1,5 +1,6 @@
 import type { CivilDate, DayNumber } from '../../calendar/civilDate.ts';
 import type { Completion, PuttingOff } from '../rules/dutyEvent.ts';
+import type { DutyMemory } from './dutyMemory.ts';
 import type { PausedRun } from './place.ts';
 
 /** A listed date that was never done before the next one's window opened, or while it made sense. Counted, not stacked. */
@@ -67,3 +68,43 @@ export const nothingRemembered = (): DutyState => ({
   extras: [],
   satisfied: [],
 });
+
+/** Keys of this many ended occurrences are remembered: rules start anew from what happened since, never from long before. */
+const ENDED_REMEMBERED = 60;
+
+/** The state of a duty as it is remembered, less that of its rules. */
+export function rememberState(state: DutyState): Omit<DutyMemory, 'rules'> {
+  const { now, segment, suffix, pausedSince, hiddenSince, turnedOn, stoodOpen, pauses, missed, extras } =
+    state;
+  const ended = [...state.ended].slice(-ENDED_REMEMBERED);
+  const known = new Set(ended);
+  return {
+    now,
+    segment,
+    suffix,
+    pausedSince,
+    hiddenSince,
+    bornOn: Number.isFinite(state.bornOn) ? state.bornOn : null,
+    turnedOn,
+    stoodOpen,
+    ended,
+    // What an occurrence that ended long ago was put off to is asked by nobody.
+    putOffs: [...state.putOffs].flatMap(([of, putOff]) =>
+      state.ended.has(of) && !known.has(of) ? [] : [{ of, putOff }],
+    ),
+    pauses: [...pauses],
+    missed: [...missed],
+    extras: [...extras],
+  };
+}
+
+/** Puts a state back where it was. */
+export function recallState(state: DutyState, memory: DutyMemory): void {
+  const { ended, putOffs, pauses, missed, extras, rules: _rules, ...plain } = memory;
+  Object.assign(state, { ...plain, bornOn: plain.bornOn ?? -Infinity });
+  for (const key of ended) state.ended.add(key);
+  for (const { of, putOff } of putOffs) state.putOffs.set(of, putOff);
+  state.pauses.push(...pauses);
+  state.missed.push(...missed);
+  state.extras.push(...extras);
+}

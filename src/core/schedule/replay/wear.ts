@@ -12,7 +12,6 @@ const gradeSeenSchema = z.strictObject({
   days: z.int(),
   order: z.int(),
 });
-export type GradeSeen = z.infer<typeof gradeSeenSchema>;
 
 /** Since when a thing is as new, and how worn it was seen to be since the beginning. */
 export const wearSchema = z.strictObject({ newOn: z.int().nullable(), seen: z.array(gradeSeenSchema) });
