@@ -64,11 +64,11 @@ describe('walking through a house, from an empty account', () => {
     taps += 1;
     await tap('form button.main');
     await page.says('What kind of house is it?');
-    expect(await page.faults()).toEqual([]);
+    expect(await page.faults('layout')).toEqual([]);
     await tap('[data-choice=family]');
     await page.says('Which of these is its climate like?');
     await page.prefer('prefers-color-scheme', 'dark');
-    expect(await page.faults()).toEqual([]);
+    expect(await page.faults('layout')).toEqual([]);
     await tap('[data-choice=cold-plains]');
     await page.says('Who lives here');
   });
@@ -78,7 +78,7 @@ describe('walking through a house, from an empty account', () => {
     await confirm();
     await confirm();
     await page.says('Halls and bedrooms: alarms');
-    expect(await page.faults()).toEqual([]);
+    expect(await page.faults('layout')).toEqual([]);
     expect(await (await page.find('input[value=hall]')).isSelected()).toBe(true);
     await (await page.find('[data-question=smoke-made] input')).sendKeys('lately');
     await page.click('[data-act=confirm]:not(:disabled)');
@@ -118,7 +118,7 @@ describe('walking through a house, from an empty account', () => {
     await phone.says('8 Kiln Street');
     await phone.go(`${path}/walk`);
     await phone.says('Fires', 'h2');
-    expect(await phone.faults()).toEqual([]);
+    expect(await phone.faults('layout')).toEqual([]);
     expect(await phone.overflow()).toBeLessThanOrEqual(0);
     await phone.click('details summary');
     await phone.press('Halls and bedrooms: alarms', '//details');
@@ -146,7 +146,7 @@ describe('walking through a house, from an empty account', () => {
     expect(plan).toContain('Week 6');
     expect(plan).toContain('Heating');
     expect(plan).toContain('Test the smoke alarm');
-    expect(await phone.faults()).toEqual([]);
+    expect(await phone.faults('layout')).toEqual([]);
     expect(await phone.overflow()).toBeLessThanOrEqual(0);
     await phone.click('details summary');
     await phone.says('done along with: Tune up the gas furnace', 'details');
