@@ -116,7 +116,12 @@ export const newEntrySchema = z.strictObject({
 });
 export type NewEntry = z.infer<typeof newEntrySchema>;
 
-export const appendSchema = z.strictObject({ entries: z.array(newEntrySchema).min(1).max(200) });
+export const newPersonSchema = z.strictObject({ id: uuidSchema, name: personName });
+export const appendSchema = z.strictObject({
+  entries: z.array(newEntrySchema).min(1).max(200),
+  /** People without an account whom the entries name and the home does not know yet. */
+  people: z.array(newPersonSchema).max(20).optional(),
+});
 
 const sequencedEntrySchema = entrySchema.extend({ seq: z.int() });
 const correctedSchema = z.strictObject({
@@ -296,7 +301,6 @@ export const additionSchema = z
   });
 export type Addition = z.infer<typeof additionSchema>;
 
-export const newPersonSchema = z.strictObject({ id: uuidSchema, name: personName });
 export const memberSchema = z.strictObject({ personId: uuidSchema, name: z.string(), role: roleSchema });
 export const setMemberSchema = z.strictObject({ email, role: roleSchema });
 export const eraseHomeSchema = z.strictObject({ name: text().max(200) });
@@ -316,6 +320,8 @@ export const placeAssetSchema = z.strictObject({
   name: assetSchema.shape.name,
   space: uuidSchema.nullable(),
   installed: civilDateSchema.nullable(),
+  /** What is told of it in the same act. */
+  entries: z.array(newEntrySchema).max(60).optional(),
 });
 
 export const walkSchema = z.strictObject({

@@ -4,7 +4,7 @@ import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { browserWording } from './i18n.ts';
-import { signals } from './device/client.ts';
+import { signals } from './device/errors.ts';
 import { endLeftSession } from './device/leftSession.ts';
 import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
@@ -69,13 +69,6 @@ useIntervalFn(() => {
   // A session left without a connection ends as soon as the server can be told.
   void endLeftSession();
 }, RETRY_MS);
-watch(
-  () => outbox.deliveredLater,
-  () => {
-    if (homeId.value) void home.load(homeId.value);
-  },
-);
-
 // A page not fetched before cannot be had without a connection; that is said, and the one on screen stays.
 const unfetched = ref<string | null>(null);
 router.onError((_error, to) => {

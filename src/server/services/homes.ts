@@ -40,10 +40,10 @@ export async function houseOf(tx: Tx, home: HomeSummary): Promise<HouseBody> {
   };
 }
 
-/** Adds someone without an account, for entries to speak of. */
-export async function addPerson(tx: Tx, home: Home, person: Person): Promise<void> {
+/** Adds someone without an account, for entries to speak of. `at`: where in what was sent they stand. */
+export async function addPerson(tx: Tx, home: Home, person: Person, at = ''): Promise<void> {
   const known = (await homes.listPeople(tx, home.id)).find(({ id }) => id === person.id);
-  if (known && known.name !== person.name) throw new Failure('id-taken', 'id');
+  if (known && known.name !== person.name) throw new Failure('id-taken', `${at}id`);
   if (!known) await homes.insertPeople(tx, home.id, [person]);
 }
 

@@ -5,7 +5,7 @@ import type { Entry, EntryBody } from '../../core/ledger/entry.ts';
 import type { Occurrence } from '../../core/schedule/occurrence.ts';
 import { project, type DutyProjection } from '../../core/schedule/project.ts';
 import type { Weather } from '../../core/climate/weather.ts';
-import { call } from '../device/client.ts';
+import { ask } from '../device/ask.ts';
 import { useHome } from '../stores/home.ts';
 
 /** The id an entry has that is only being considered. */
@@ -21,7 +21,7 @@ export function useEffects() {
     const homeId = home.house?.home.id ?? '';
     const read = await Promise.allSettled(
       duties.map(
-        async ({ id }) => [id, await call('dutyHistory', { params: { homeId, dutyId: id } })] as const,
+        async ({ id }) => [id, await ask('dutyHistory', { params: { homeId, dutyId: id } })] as const,
       ),
     );
     histories.value = new Map(read.flatMap((one) => (one.status === 'fulfilled' ? [one.value] : [])));

@@ -2,7 +2,7 @@ import { useI18n } from 'vue-i18n';
 import type { ErrorBody } from '../../contract/errors.ts';
 import { problemText } from '../../locales/problemText.ts';
 import type { Translate } from '../../locales/speech.ts';
-import { ApiError, NoConnection } from '../device/client.ts';
+import { ApiError, NoConnection } from '../device/errors.ts';
 
 /** An error as a sentence, and the field it belongs to. */
 export interface Told {

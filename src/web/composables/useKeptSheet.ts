@@ -1,5 +1,6 @@
 import { watchDebounced } from '@vueuse/core';
-import { ApiError, call, NoConnection } from '../device/client.ts';
+import { ApiError, NoConnection } from '../device/errors.ts';
+import { ask } from '../device/ask.ts';
 import { keptSheets } from '../device/keptSheets.ts';
 import { useHome } from '../stores/home.ts';
 import { useSession } from '../stores/session.ts';
@@ -17,7 +18,7 @@ export function useKeptSheet(): void {
     const personId = session.me?.personId;
     if (!house || personId === undefined) return;
     const params = { homeId: house.home.id };
-    const [known, standing] = await Promise.all([call('known', { params }), call('standing', { params })]);
+    const [known, standing] = await Promise.all([ask('known', { params }), ask('standing', { params })]);
     const keptAt = new Date().toISOString();
     keptSheets.keep(house.home.id, { version: 2, personId, keptAt, house, known, standing });
   }

@@ -1,4 +1,5 @@
 import { ref } from 'vue';
+import { NoConnection } from '../device/errors.ts';
 import { useErrorText } from './useErrorText.ts';
 
 /** Where a page stands with what it shows: being read, shown, or not to be had and why. */
@@ -12,12 +13,18 @@ export function useLoading(read: () => Promise<void>) {
   const state = ref<Loading>({ kind: 'loading' });
   const { tell } = useErrorText();
 
+  /**
+   * Reads, or reads anew: what is on screen stays meanwhile, and with it the place on the page and the focus. It stays too where nobody
+   * can be asked.
+   */
   async function load(): Promise<void> {
-    state.value = { kind: 'loading' };
+    const isShown = state.value.kind === 'ready';
+    if (!isShown) state.value = { kind: 'loading' };
     try {
       await read();
       state.value = { kind: 'ready' };
     } catch (error) {
+      if (isShown && error instanceof NoConnection) return;
       state.value = { kind: 'failed', text: tell(error).text };
     }
   }

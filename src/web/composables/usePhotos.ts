@@ -1,7 +1,10 @@
 import { v7 as uuid } from 'uuid';
+import { useI18n } from 'vue-i18n';
+import { useActs } from './useActs.ts';
 import { ROUTES } from '../../contract/routes.ts';
 import { PHOTO_TYPES, type PhotoBody } from '../../contract/photos.ts';
-import { addressOf, call } from '../device/client.ts';
+import { addressOf } from '../device/address.ts';
+import { ask } from '../device/ask.ts';
 
 /** What the file field offers. */
 export const PHOTO_ACCEPT = PHOTO_TYPES.join(',');
@@ -45,25 +48,28 @@ function base64Of(file: Blob): Promise<string> {
   });
 }
 
-/** Photos of a home: sent, shown, taken away. */
+/** Photos of a home: sent, shown, taken away. Each act answers with what is to be said of it besides: that it waits. */
 export function usePhotos(homeId: string) {
-  const list = (): Promise<PhotoBody[]> => call('photos', { params: { homeId } });
+  const { act } = useActs();
+  const { t } = useI18n({ useScope: 'global' });
+  const list = (): Promise<PhotoBody[]> => ask('photos', { params: { homeId } });
   const address = (photoId: string): string =>
     addressOf(ROUTES.photoImage.path, { params: { homeId, photoId } });
 
-  async function add(file: Blob, caption: string, asset?: string): Promise<PhotoBody> {
+  async function add(file: Blob, caption: string, asset?: string): Promise<{ id: string; said: string }> {
     const photoId = ids.get(file) ?? uuid();
     ids.set(file, photoId);
     const image = await base64Of(await shrunk(file));
-    return call('addPhoto', {
-      params: { homeId, photoId },
-      body: { image, caption, ...(asset !== undefined && { asset }) },
-    });
+    const body = { image, caption, ...(asset !== undefined && { asset }) };
+    const label = caption === '' ? t('findings.photoShow') : caption;
+    const said = await act({ route: 'addPhoto', homeId, params: { photoId }, body, label });
+    return { id: photoId, said };
   }
 
-  const place = (photoId: string, asset: string) =>
-    call('placePhoto', { params: { homeId, photoId }, body: { asset } });
-  const drop = (photoId: string) => call('dropPhoto', { params: { homeId, photoId } });
+  const place = ({ id, caption }: PhotoBody, asset: string): Promise<string> =>
+    act({ route: 'placePhoto', homeId, params: { photoId: id }, body: { asset }, label: caption });
+  const drop = ({ id, caption }: PhotoBody): Promise<string> =>
+    act({ route: 'dropPhoto', homeId, params: { photoId: id }, body: {}, label: caption });
 
   return { list, address, add, place, drop };
 }

@@ -2,7 +2,7 @@ import { computed, ref, type ComputedRef } from 'vue';
 import type { KnownBody } from '../../contract/schemas.ts';
 import type { Measures } from '../../core/readings/typed.ts';
 import type { ReadingSpeech } from '../../locales/readings/readingText.ts';
-import { call } from '../device/client.ts';
+import { ask } from '../device/ask.ts';
 import { useHome } from '../stores/home.ts';
 import { useSpeech } from './useSpeech.ts';
 
@@ -23,7 +23,7 @@ export function useReadings() {
   const traits = computed(() => known.value?.traits ?? {});
 
   async function loadKnown(homeId: string): Promise<void> {
-    known.value = await call('known', { params: { homeId } });
+    known.value = await ask('known', { params: { homeId } });
   }
 
   return { speech: readingSpeech, measures, traits, known, loadKnown };

@@ -1,7 +1,7 @@
 import { useStorage } from '@vueuse/core';
 import { computed, ref, type Ref } from 'vue';
 import { z } from 'zod';
-import { ApiError, NoConnection } from '../device/client.ts';
+import { ApiError, NoConnection } from '../device/errors.ts';
 import { useSession } from '../stores/session.ts';
 
 /** What the server holds of something that several devices take up in turn. */

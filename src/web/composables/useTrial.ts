@@ -2,7 +2,7 @@ import { watchDebounced } from '@vueuse/core';
 import { ref } from 'vue';
 import type { MovesBody } from '../../contract/schemas.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
-import { call } from '../device/client.ts';
+import { ask } from '../device/ask.ts';
 import { useErrorText } from './useErrorText.ts';
 
 /** Which dates some unwritten entries would move: nothing to try, being asked, known, or not to be had and why. */
@@ -21,7 +21,7 @@ export function useTrial(homeId: string, bodies: () => readonly EntryBody[]) {
   const text = (): string => JSON.stringify(bodies());
   let asked = '';
 
-  async function ask(considered: string): Promise<void> {
+  async function consider(considered: string): Promise<void> {
     asked = considered;
     if (considered === '[]') {
       trial.value = { kind: 'nothing' };
@@ -29,7 +29,7 @@ export function useTrial(homeId: string, bodies: () => readonly EntryBody[]) {
     }
     trial.value = { kind: 'waiting' };
     try {
-      const { moves } = await call('trial', { params: { homeId }, body: { bodies: [...bodies()] } });
+      const { moves } = await ask('trial', { params: { homeId }, body: { bodies: [...bodies()] } });
       // What was considered meanwhile has its own answer on its way.
       if (asked === considered) trial.value = { kind: 'known', moves };
     } catch (error) {
@@ -37,6 +37,6 @@ export function useTrial(homeId: string, bodies: () => readonly EntryBody[]) {
     }
   }
 
-  watchDebounced(text, (considered) => void ask(considered), { debounce: SETTLE_MS, immediate: true });
+  watchDebounced(text, (considered) => void consider(considered), { debounce: SETTLE_MS, immediate: true });
   return trial;
 }

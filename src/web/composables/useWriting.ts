@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { NewEntry } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import type { Person } from '../../core/house/house.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { useHome } from '../stores/home.ts';
 import { useOutbox, type Outcome } from '../stores/outbox.ts';
@@ -20,12 +21,16 @@ export interface Sent {
   readonly outcome: Outcome<'append'>;
 }
 
-/** Writes entries of the home on screen as one batch and takes over the dates they move. */
+/** Writes entries of the home on screen as one batch, with the new people they name. */
 export function useWriting() {
   const home = useHome();
   const outbox = useOutbox();
 
-  async function write(wanted: readonly Wanted[], label: string): Promise<Sent> {
+  async function write(
+    wanted: readonly Wanted[],
+    label: string,
+    people: readonly Person[] = [],
+  ): Promise<Sent> {
     const homeId = home.house?.home.id ?? '';
     const batch = wanted.length > 1 ? uuid() : undefined;
     const entries = wanted.map(({ date, body, saw, id }): NewEntry => ({
@@ -35,8 +40,8 @@ export function useWriting() {
       ...(saw !== undefined && { saw }),
       ...(batch !== undefined && { batch }),
     }));
-    const outcome = await outbox.send({ route: 'append', homeId, body: { entries }, label });
-    if (outcome.kind === 'delivered' && home.house?.home.id === homeId) home.patch(outcome.response);
+    const body = { entries, ...(people.length > 0 && { people: [...people] }) };
+    const outcome = await outbox.send({ route: 'append', homeId, body, label });
     // A refusal often means that the page is behind; it shows what stands before the person decides anew.
     if (outcome.kind === 'refused' && outcome.error.code === 'seen-changed') await home.load(homeId);
     return { entries, outcome };

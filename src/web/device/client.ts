@@ -7,37 +7,8 @@ import {
   type Response,
   type RouteName,
 } from '../../contract/routes.ts';
-
-/** What came back instead of an answer: a refusal by the server, in its own words. */
-export class ApiError extends Error {
-  constructor(
-    readonly body: ErrorBody,
-    readonly status: number,
-  ) {
-    super(body.code);
-    this.name = 'ApiError';
-  }
-}
-
-/** No answer at all: no connection, or none that got through in time. */
-export class NoConnection extends Error {
-  /** The request went out, and no answer came in time: others may get through all the same. */
-  readonly timedOut: boolean;
-
-  constructor(cause: unknown) {
-    super('no connection', { cause });
-    this.name = 'NoConnection';
-    this.timedOut = cause instanceof DOMException && cause.name === 'TimeoutError';
-  }
-}
-
-/** An answer other than this page understands: it was made for a newer server, or an older one. */
-export class UnreadableAnswer extends Error {
-  constructor(cause: unknown) {
-    super('the answer cannot be read', { cause });
-    this.name = 'UnreadableAnswer';
-  }
-}
+import { addressOf } from './address.ts';
+import { ApiError, NoConnection, signals, UnreadableAnswer } from './errors.ts';
 
 export interface Input<N extends RouteName> {
   readonly params?: Params<N>;
@@ -45,12 +16,12 @@ export interface Input<N extends RouteName> {
   readonly body?: Body<N>;
 }
 
-/** Tells of a `signed-out`: the server no longer knows this browser, though the page thought so. */
-export const signals = new EventTarget();
-
 const PATIENCE_MS = 20_000;
 
-/** Calls a route of the table and reads its answer. Throws ApiError when refused, NoConnection when nothing came back. */
+/**
+ * Calls a route of the table and reads its answer. Pages read with `ask`; what they write goes through the outbox. Throws ApiError when
+ * refused, NoConnection when nothing came back.
+ */
 export async function call<N extends RouteName>(name: N, input: Input<N> = {}): Promise<Response<N>> {
   const { method, path, response } = ROUTES[name];
   const answer = await request(addressOf(path, input), method, input.body);
@@ -70,17 +41,6 @@ export async function call<N extends RouteName>(name: N, input: Input<N> = {}): 
 
 /** Bad gateway and gateway timeout: a proxy's own words for a server that does not answer. */
 const GATEWAY = new Set([502, 504]);
-
-/** Where a route's answer can be fetched as a file. */
-export function addressOf(path: string, input: { params?: Record<string, string>; query?: object }): string {
-  const filled = path.replace(/:(\w+)/g, (_, key: string) => encodeURIComponent(input.params?.[key] ?? ''));
-  const query = new URLSearchParams(
-    Object.entries(input.query ?? {}).flatMap(([key, value]) =>
-      value === undefined ? [] : [[key, String(value)]],
-    ),
-  ).toString();
-  return query === '' ? filled : `${filled}?${query}`;
-}
 
 async function request(address: string, method: string, body: unknown): Promise<globalThis.Response> {
   try {

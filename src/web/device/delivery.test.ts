@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { ErrorCode } from '../../contract/errors.ts';
-import { ApiError, NoConnection, UnreadableAnswer } from './client.ts';
+import { ApiError, NoConnection, UnreadableAnswer } from './errors.ts';
 import { holdsUp, judgeError, type WhyWaiting } from './delivery.ts';
 import type { Parcel } from './outboxStorage.ts';
 import { sendInOrder } from './sendParcels.ts';

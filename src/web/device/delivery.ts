@@ -1,5 +1,5 @@
 import type { ErrorBody } from '../../contract/errors.ts';
-import { ApiError, NoConnection, UnreadableAnswer } from './client.ts';
+import { ApiError, NoConnection, UnreadableAnswer } from './errors.ts';
 
 /**
  * Why a write that was not taken waits: nobody answered, this home's answer did not come in time, the server asked to come again, this

@@ -1,4 +1,5 @@
-import { ApiError, call, NoConnection } from './client.ts';
+import { call } from './client.ts';
+import { ApiError, NoConnection } from './errors.ts';
 
 /** Stands on the device from signing out until the server has heard of it. */
 const SIGNING_OUT = 'salt-ledger signing out';

@@ -1,17 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { z } from 'zod';
 import { errorBodySchema } from '../../contract/errors.ts';
-
-/** The writes that may wait: each carries ids its sender made, so that sending twice is writing once. */
-export const writeRouteSchema = z.enum([
-  'append',
-  'add',
-  'addPerson',
-  'createHome',
-  'setMember',
-  'finishRun',
-]);
-export type WriteRoute = z.infer<typeof writeRouteSchema>;
+import { waitingRouteSchema } from './writeRoutes.ts';
 
 /** One write on its way. `label` says in words what it is, for the person who has to be told about it. */
 export const parcelSchema = z.object({
@@ -19,7 +9,9 @@ export const parcelSchema = z.object({
   id: z.string(),
   personId: z.string(),
   homeId: z.string(),
-  route: writeRouteSchema,
+  route: waitingRouteSchema,
+  /** What its address names besides the home; nothing where an older page kept it. */
+  params: z.record(z.string(), z.string()).default({}),
   body: z.unknown(),
   label: z.string(),
   /** How often the server has failed at it. */

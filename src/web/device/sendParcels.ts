@@ -1,31 +1,38 @@
 import type { ErrorBody } from '../../contract/errors.ts';
-import type { Response } from '../../contract/routes.ts';
+import { ROUTES, type Response } from '../../contract/routes.ts';
 import { call } from './client.ts';
+import { ApiError } from './errors.ts';
 import { holdsUp, judgeError, type WhyWaiting } from './delivery.ts';
-import { dropParcel, updateParcel, type Parcel, type WriteRoute } from './outboxStorage.ts';
+import { dropParcel, updateParcel, type Parcel } from './outboxStorage.ts';
+import type { WaitingRoute } from './writeRoutes.ts';
 
 /** What became of a write: it arrived, was refused, or waits on this device. */
-export type Outcome<R extends WriteRoute> =
+export type Outcome<R extends WaitingRoute> =
   | { readonly kind: 'delivered'; readonly response: Response<R> }
   | { readonly kind: 'refused'; readonly error: ErrorBody }
   | { readonly kind: 'waiting'; readonly why: WhyWaiting };
 
 /** Sends one parcel. */
-export async function deliver(parcel: Parcel): Promise<Outcome<WriteRoute>> {
+export async function deliver(parcel: Parcel): Promise<Outcome<WaitingRoute>> {
   try {
-    const params = parcel.route === 'createHome' ? {} : { homeId: parcel.homeId };
+    const params = parcel.route === 'createHome' ? {} : { ...parcel.params, homeId: parcel.homeId };
     // What was kept was typed when it was sent; the server reads it with its own schema again.
     const response = await call(parcel.route, { params, body: parcel.body } as never);
     return { kind: 'delivered', response };
   } catch (error) {
+    if (isGone(parcel.route, error)) return { kind: 'delivered', response: {} };
     return judgeError(error, parcel.tries);
   }
 }
 
+/** What was to be taken away is away: by this write, whose answer was lost, or by another. */
+const isGone = (route: WaitingRoute, error: unknown): boolean =>
+  ROUTES[route].method === 'DELETE' && error instanceof ApiError && error.body.code === 'not-found';
+
 /** What becomes of a parcel on this device once it has been tried; a refusal that somebody hears is theirs to put right. */
 export async function settleOnDevice(
   parcel: Parcel,
-  outcome: Outcome<WriteRoute>,
+  outcome: Outcome<WaitingRoute>,
   isHeard: boolean,
 ): Promise<void> {
   switch (outcome.kind) {
@@ -46,7 +53,7 @@ export async function settleOnDevice(
  */
 export async function sendInOrder(
   parcels: readonly Parcel[],
-  settle: (parcel: Parcel, outcome: Outcome<WriteRoute>) => Promise<void>,
+  settle: (parcel: Parcel, outcome: Outcome<WaitingRoute>) => Promise<void>,
   send = deliver,
 ): Promise<WhyWaiting | null> {
   const heldUp = new Set<string>();

@@ -5,7 +5,7 @@ import InputText from 'primevue/inputtext';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { defineComponent, h, ref, type VNode } from 'vue';
 import { z } from 'zod';
-import { ApiError } from '../device/client.ts';
+import { ApiError } from '../device/errors.ts';
 import SchemaForm from '../parts/form/SchemaForm.vue';
 import KitDrawer from './KitDrawer.vue';
 import KitField from './KitField.vue';

@@ -5,8 +5,11 @@ import type { Written } from '../../contract/written.ts';
 import { allows } from '../../contract/access.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { FindPractice } from '../../core/house/timingOf.ts';
-import { ApiError, call } from '../device/client.ts';
+import { call } from '../device/client.ts';
+import { ApiError, NoConnection } from '../device/errors.ts';
+import type { WriteRoute } from '../device/writeRoutes.ts';
 import { catalogue, loadCatalogue } from '../catalogue.ts';
+import { useOutbox } from './outbox.ts';
 
 /** The home on screen: the house, what is due in it, and the home's own today. */
 export const useHome = defineStore('home', () => {
@@ -66,6 +69,8 @@ export const useHome = defineStore('home', () => {
     rows.value = rows.value.map((row) => byDuty.get(row.dutyId) ?? row);
   }
 
+  keepInStep(() => house.value?.home.id, patch, load);
+
   function forget(): void {
     house.value = null;
     rows.value = [];
@@ -73,7 +78,49 @@ export const useHome = defineStore('home', () => {
     standing.value = null;
   }
 
-  return { house, rows, on, standing, find, mayWrite, load, show, patch, forget };
+  return { house, rows, on, standing, find, mayWrite, load, show, forget };
 });
+
+/** Whether a write may have changed the house, so that it is read again; what answers with what changed is taken over instead. */
+const READ_AGAIN: Record<Exclude<WriteRoute, 'append' | 'finishRun'>, boolean> = {
+  add: true,
+  addPerson: true,
+  saveSpace: true,
+  placeAsset: true,
+  savePractice: true,
+  hidePractice: true,
+  setClimate: true,
+  setMember: true,
+  importEntries: true,
+  createHome: false,
+  addPhoto: false,
+  placePhoto: false,
+  dropPhoto: false,
+  addDocument: false,
+  dropDocument: false,
+  saveRun: false,
+  dropRun: false,
+  saveWalk: false,
+  eraseHome: false,
+};
+
+/** Keeps the home on screen in step with every write of it, of this page or left from before. */
+function keepInStep(
+  onScreen: () => string | undefined,
+  patch: (written: Written) => void,
+  load: (homeId: string) => Promise<void>,
+): void {
+  useOutbox().hear(async (answered) => {
+    const { homeId } = answered;
+    if (onScreen() !== homeId) return;
+    if (answered.route === 'append' || answered.route === 'finishRun') patch(answered.response);
+    // What was written is written, whether or not its house can be read again just now.
+    else if (READ_AGAIN[answered.route]) await load(homeId).catch(reportUnlessAway);
+  });
+}
+
+function reportUnlessAway(error: unknown): void {
+  if (!(error instanceof NoConnection)) reportError(error);
+}
 
 let wanted = '';

@@ -35,8 +35,8 @@ export const houseHandlers: Pick<Handlers, Names> = {
     await keepSpace(tx, home, params.spaceId, body.space);
     return {};
   },
-  placeAsset: async ({ services: { clock }, tx, home, params, body }) => {
-    await putThing(tx, home, params.assetId, body, civilDateIn(home.zone, clock()));
+  placeAsset: async ({ services: { clock }, tx, home, personId, params, body }) => {
+    await putThing(tx, home, params.assetId, body, { by: personId, now: clock() });
     return {};
   },
   walk: ({ tx, home }) => walkOf(tx, home),

@@ -1,4 +1,5 @@
 import { civilDateIn } from '../../../core/calendar/zone.ts';
+import { addPerson } from '../../services/homes.ts';
 import { appendEntries, dutyHistory, ledgerPage } from '../../services/ledger.ts';
 import { scheduleOn, seriesOn, standingOn } from '../../services/schedule.ts';
 import type { Handlers } from '../context.ts';
@@ -8,8 +9,10 @@ type Names = 'today' | 'ledger' | 'append' | 'dutyHistory' | 'standing' | 'serie
 export const ledgerHandlers: Pick<Handlers, Names> = {
   today: ({ services: { clock }, tx, home }) => scheduleOn(tx, home, civilDateIn(home.zone, clock())),
   ledger: ({ tx, home, query }) => ledgerPage(tx, home, query),
-  append: ({ services: { clock }, tx, home, personId, body }) =>
-    appendEntries(tx, home, body.entries, { by: personId, now: clock() }),
+  append: async ({ services: { clock }, tx, home, personId, body: { entries, people = [] } }) => {
+    for (const [index, person] of people.entries()) await addPerson(tx, home, person, `people[${index}].`);
+    return appendEntries(tx, home, entries, { by: personId, now: clock() });
+  },
   dutyHistory: ({ services: { clock }, tx, home, params }) =>
     dutyHistory(tx, home, params.dutyId, civilDateIn(home.zone, clock())),
   series: ({ services: { clock }, tx, home }) => seriesOn(tx, home, civilDateIn(home.zone, clock())),

@@ -158,16 +158,13 @@ const save = () =>
       return show(t.value(`problem.${problem}`, { minimum, options }), field, FIELDS);
     }
     const label = draft.value.source === 'new' ? draft.value.name.trim() : t.value('add.title');
-    const outcome = await outbox.send({ route: 'add', homeId, body: read.value, label });
-    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
     const entries = doneBefore(read.value);
-    if (entries.length > 0) {
-      const logged = await outbox.send({ route: 'append', homeId, body: { entries }, label });
-      if (logged.kind === 'refused') return refuse(logged.error, FIELDS);
-    }
-    said.value = t.value('add.added', { name: label });
+    const body = { ...read.value, ...(entries.length > 0 && { entries }) };
+    const outcome = await outbox.send({ route: 'add', homeId, body, label });
+    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
+    const waits = outcome.kind === 'waiting' ? ` ${t.value(`shell.waits.${outcome.why}`)}` : '';
+    said.value = `${t.value('add.added', { name: label })}${waits}`;
     draft.value = emptyDraft();
-    if (outcome.kind === 'delivered') await home.load(homeId);
     await nextTick();
     saying.value?.focus();
   });

@@ -4,7 +4,8 @@ import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import type { Climate } from '../../../core/climate/climate.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -23,9 +24,10 @@ const view = ref<ClimateView | null>(null);
 const said = ref('');
 const saying = useTemplateRef('saying');
 const { busy, errorAt, submit } = useForm();
+const { act } = useActs();
 
 const { state, load } = useLoading(async () => {
-  const [, climate] = await Promise.all([home.load(homeId), call('climate', { params: { homeId } })]);
+  const [, climate] = await Promise.all([home.load(homeId), ask('climate', { params: { homeId } })]);
   view.value = climate;
 });
 const climate = computed<Climate>(() => home.house?.home.climate ?? {});
@@ -34,9 +36,14 @@ const climate = computed<Climate>(() => home.house?.home.climate ?? {});
 const set = (changed: Climate) =>
   submit([], async () => {
     const given = Object.values(changed).some((value) => value !== undefined);
-    await call('setClimate', { params: { homeId }, body: { climate: given ? changed : null } });
+    const waits = await act({
+      route: 'setClimate',
+      homeId,
+      body: { climate: given ? changed : null },
+      label: t.value('almanac.title'),
+    });
     await load();
-    said.value = t.value('almanac.saved');
+    said.value = `${t.value('almanac.saved')}${waits}`;
     await nextTick();
     saying.value?.focus();
   });

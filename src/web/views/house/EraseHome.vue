@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router';
 import FormFoot from '../../kit/FormFoot.vue';
 import KitDialog from '../../kit/KitDialog.vue';
 import TextField from '../../kit/TextField.vue';
-import { call } from '../../device/client.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';
@@ -18,12 +18,18 @@ const router = useRouter();
 const home = useHome();
 const session = useSession();
 const { busy, errorAt, submit } = useForm();
+const { actNow } = useActs();
 const open = ref(false);
 const name = ref('');
 
 const erase = () =>
   submit(['name'], async () => {
-    await call('eraseHome', { params: { homeId: props.homeId }, body: { name: name.value } });
+    await actNow({
+      route: 'eraseHome',
+      homeId: props.homeId,
+      body: { name: name.value },
+      label: props.homeName,
+    });
     home.forget();
     await session.loadHomes();
     await router.push({ name: 'homes' });

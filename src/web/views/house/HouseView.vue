@@ -6,7 +6,8 @@ import type { PhotoBody } from '../../../contract/photos.ts';
 import type { UpkeepBody } from '../../../contract/schemas.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { addressOf, call } from '../../device/client.ts';
+import { addressOf } from '../../device/address.ts';
+import { ask } from '../../device/ask.ts';
 import { ROUTES } from '../../../contract/routes.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';
@@ -36,8 +37,8 @@ async function read(): Promise<void> {
   if (!homeId) return;
   const [, body, pictures] = await Promise.all([
     home.load(homeId),
-    call('upkeep', { params: { homeId } }),
-    call('photos', { params: { homeId } }),
+    ask('upkeep', { params: { homeId } }),
+    ask('photos', { params: { homeId } }),
   ]);
   upkeep.value = body;
   photos.value = pictures;
@@ -54,7 +55,7 @@ const known = computed(() => (upkeep.value && upkeep.value.known.on === home.on 
 
 /** Says what came of a change, and reads anew what it may have moved. */
 async function changed(text: string): Promise<void> {
-  await read();
+  await load();
   said.value = text;
   await nextTick();
   saying.value?.focus();

@@ -28,11 +28,9 @@ async function shows(photo: PhotoBody, event: Event): Promise<void> {
   const id = (event.target as HTMLSelectElement).value;
   error.value = '';
   try {
-    await place(photo.id, id);
-    emit(
-      'saved',
-      t.value('thing.photoPlaced', { name: things.value.find((one) => one.id === id)?.name ?? '' }),
-    );
+    const waits = await place(photo, id);
+    const name = things.value.find((one) => one.id === id)?.name ?? '';
+    emit('saved', `${t.value('thing.photoPlaced', { name })}${waits}`);
   } catch (failure) {
     error.value = tell(failure).text;
   }

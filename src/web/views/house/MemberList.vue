@@ -5,7 +5,7 @@ import { roleSchema, type Role } from '../../../contract/access.ts';
 import type { Response } from '../../../contract/routes.ts';
 import TextField from '../../kit/TextField.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useOutbox } from '../../stores/outbox.ts';
@@ -23,7 +23,7 @@ const ROLES = roleSchema.options;
 const FIELDS = ['email', 'role'];
 
 const { state, load } = useLoading(async () => {
-  members.value = await call('members', { params: { homeId: props.homeId } });
+  members.value = await ask('members', { params: { homeId: props.homeId } });
 });
 const failed = computed(() => (state.value.kind === 'failed' ? state.value.text : ''));
 

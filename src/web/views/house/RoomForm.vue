@@ -6,7 +6,7 @@ import FormFoot from '../../kit/FormFoot.vue';
 import TextField from '../../kit/TextField.vue';
 import { sideSchema, spaceUseSchema, type Space } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { readInteger } from '../../parts/typed/fields.ts';
 
@@ -17,6 +17,7 @@ const emit = defineEmits<{ close: []; saved: [text: string] }>();
 const FIELDS = ['name', 'use', 'storey', 'side'];
 const NOT_SAID = '';
 const { busy, errorAt, show, submit } = useForm();
+const { act } = useActs();
 const t = computed(() => props.speech.t);
 const id = props.space?.id ?? uuid();
 const typed = reactive({
@@ -46,8 +47,15 @@ const save = () =>
       ...(storey && { storey: storey.value }),
       ...(side.success && { side: side.data }),
     };
-    await call('saveSpace', { params: { homeId: props.homeId, spaceId: id }, body: { space } });
-    emit('saved', t.value('rooms.saved', { name }));
+    const { homeId } = props;
+    const waits = await act({
+      route: 'saveSpace',
+      homeId,
+      params: { spaceId: id },
+      body: { space },
+      label: name,
+    });
+    emit('saved', `${t.value('rooms.saved', { name })}${waits}`);
   });
 </script>
 

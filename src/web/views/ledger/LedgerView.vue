@@ -5,7 +5,7 @@ import type { LedgerLine as Line, LedgerPage, ScheduleRow } from '../../../contr
 import { isAmendable, isVoidable } from '../../../core/ledger/corrections.ts';
 import PageState from '../../kit/PageState.vue';
 import { dateText } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -91,7 +91,7 @@ async function allLines(which: 'fitting' | 'whole'): Promise<Line[]> {
       limit: 1_000,
       ...(before !== null && { before }),
     };
-    const page: LedgerPage = await call('ledger', { params: { homeId }, query: query as never });
+    const page: LedgerPage = await ask('ledger', { params: { homeId }, query: query as never });
     all.push(...page.lines);
     before = page.next;
   } while (before !== null);
@@ -99,7 +99,6 @@ async function allLines(which: 'fitting' | 'whole'): Promise<Line[]> {
 }
 
 async function taken(text: string): Promise<void> {
-  await home.load(homeId);
   await fetchPage(null);
   said.value = { text, wrong: false };
   await nextTick();
@@ -109,7 +108,7 @@ async function taken(text: string): Promise<void> {
 async function fetchPage(before: number | null, limit = PAGE): Promise<void> {
   const query = { ...queryNow(), limit, ...(before !== null && { before }) };
   // The contract reads ids from one text and numbers from theirs, as an address holds them.
-  const page = await call('ledger', { params: { homeId }, query: query as never });
+  const page = await ask('ledger', { params: { homeId }, query: query as never });
   lines.value = before === null ? page.lines : [...lines.value, ...page.lines];
   next.value = page.next;
 }

@@ -12,7 +12,7 @@ import {
 import { currencyDigits } from '../../../locales/format.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
-import { call } from '../../device/client.ts';
+import { useActs } from '../../composables/useActs.ts';
 import ImportPreview from './ImportPreview.vue';
 import { useErrorText } from '../../composables/useErrorText.ts';
 
@@ -29,6 +29,7 @@ const emit = defineEmits<{ taken: [text: string] }>();
 
 const t = computed(() => props.speech.t);
 const { tell } = useErrorText();
+const { actNow } = useActs();
 const said = ref<{ text: string; wrong: boolean } | null>(null);
 const busy = ref(false);
 const reading = ref(false);
@@ -84,8 +85,12 @@ async function open(event: Event): Promise<void> {
 async function take(): Promise<void> {
   busy.value = true;
   try {
-    const params = { homeId: props.house.home.id };
-    const { written } = await call('importEntries', { params, body: { entries: [...entries.value] } });
+    const { written } = await actNow({
+      route: 'importEntries',
+      homeId: props.house.home.id,
+      body: { entries: [...entries.value] },
+      label: t.value('record.in'),
+    });
     entries.value = [];
     reading.value = false;
     emit('taken', t.value('record.taken', { n: written }, written));

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { TotalsBody } from '../../../contract/record.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 
 /** Hours, money, trades and what was missed, by year and system. Worked out when it is asked for. */
@@ -15,7 +15,7 @@ const wrong = ref('');
 async function read(event: Event): Promise<void> {
   if (!(event.target as HTMLDetailsElement).open || totals.value !== null) return;
   try {
-    totals.value = (await call('totals', { params: { homeId: props.homeId } })).totals;
+    totals.value = (await ask('totals', { params: { homeId: props.homeId } })).totals;
   } catch (error) {
     wrong.value = tell(error).text;
   }

@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { StandingBody } from '../../../contract/schemas.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -32,7 +32,7 @@ const busy = ref(false);
 const notes = ref(0);
 
 const { state, load } = useLoading(async () => {
-  const [, body] = await Promise.all([home.load(homeId), call('standing', { params: { homeId } })]);
+  const [, body] = await Promise.all([home.load(homeId), ask('standing', { params: { homeId } })]);
   standing.value = body.lines;
 });
 
@@ -48,7 +48,7 @@ async function note({ entries, label }: Noted): Promise<void> {
     else {
       const { length } = outcome.response.rows;
       said.value = { text: `${label} ${t.value('note.moved', { n: length }, length)}`, wrong: false };
-      standing.value = (await call('standing', { params: { homeId } })).lines;
+      standing.value = (await ask('standing', { params: { homeId } })).lines;
     }
     if (outcome.kind !== 'refused') notes.value += 1;
   } finally {

@@ -10,7 +10,7 @@ import { assetKindSchema } from '../../../core/basics/assetKind.ts';
 import { doerSchema } from '../../../core/practice/terms.ts';
 import { lists } from '../../../locales/lists.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
 import RuleFields from '../../parts/task/RuleFields.vue';
 import type { Practice } from '../../../core/practice/practice.ts';
@@ -27,7 +27,7 @@ const props = defineProps<{
   /** The one to change; null to add one. */
   changing: Practice | null;
 }>();
-const emit = defineEmits<{ saved: [title: string]; close: [] }>();
+const emit = defineEmits<{ saved: [title: string, waits: string]; close: [] }>();
 
 const FIELDS = [
   'title',
@@ -49,6 +49,7 @@ const FIELDS = [
   'quantity',
 ];
 const { busy, errorAt, show, submit } = useForm();
+const { act } = useActs();
 const t = computed(() => props.speech.t);
 const draft = reactive((props.changing && ownDraftOf(props.changing)) ?? emptyOwn());
 
@@ -62,8 +63,16 @@ const save = () =>
         FIELDS,
       );
     const { practice } = read;
-    await call('savePractice', { params: { homeId: props.homeId, code: practice.code }, body: { practice } });
-    emit('saved', practice.title);
+    const { title, code } = practice;
+    const { homeId } = props;
+    const waits = await act({
+      route: 'savePractice',
+      homeId,
+      params: { code },
+      body: { practice },
+      label: title,
+    });
+    emit('saved', title, waits);
   });
 </script>
 

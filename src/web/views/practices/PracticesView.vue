@@ -5,7 +5,7 @@ import PageState from '../../kit/PageState.vue';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { words } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
@@ -20,6 +20,7 @@ const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
 const { busy, errorAt, submit } = useForm();
+const { act } = useActs();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 const sought = ref('');
@@ -49,7 +50,6 @@ const systems = computed(() => {
 });
 
 async function tell(text: string): Promise<void> {
-  await home.load(homeId);
   said.value = text;
   await nextTick();
   saying.value?.focus();
@@ -57,15 +57,21 @@ async function tell(text: string): Promise<void> {
 
 const hide = (practice: Practice, hide_: boolean) =>
   submit([], async () => {
-    await call('hidePractice', { params: { homeId, code: practice.code }, body: { hidden: hide_ } });
     const title = words(speech.value, practice.title);
-    await tell(t.value(hide_ ? 'practices.nowHidden' : 'practices.nowShown', { title }));
+    const waits = await act({
+      route: 'hidePractice',
+      homeId,
+      params: { code: practice.code },
+      body: { hidden: hide_ },
+      label: title,
+    });
+    await tell(`${t.value(hide_ ? 'practices.nowHidden' : 'practices.nowShown', { title })}${waits}`);
   });
 
-async function saved(title: string): Promise<void> {
+async function saved(title: string, waits: string): Promise<void> {
   const said_ = making.value === 'new' ? 'practices.saved' : 'practices.changed';
   making.value = null;
-  await tell(t.value(said_, { title }));
+  await tell(`${t.value(said_, { title })}${waits}`);
 }
 
 async function change(practice: Practice): Promise<void> {

@@ -176,7 +176,6 @@ async function finish(): Promise<void> {
     if (outcome.kind === 'refused') return await say(tellBody(outcome.error).text, true);
     ended.value = true;
     forgetKept();
-    if (outcome.kind === 'delivered') home.patch(outcome.response);
     const { length } = entries;
     await say(
       t.value(outcome.kind === 'waiting' ? 'run.finishedOffline' : 'run.finished', { n: length }, length),

@@ -13,7 +13,8 @@ import { currentUnit } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { dateText, words } from '../../../locales/speech.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -26,6 +27,7 @@ const router = useRouter();
 const home = useHome();
 const speech = useSpeech();
 const { tell } = useErrorText();
+const { act, actNow } = useActs();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 const runs = ref<RunBody[]>([]);
@@ -40,8 +42,8 @@ const { state, load } = useLoading(async () => {
   const params = { homeId };
   const [, body, list] = await Promise.all([
     home.load(homeId),
-    call('known', { params }),
-    call('runs', { params }),
+    ask('known', { params }),
+    ask('runs', { params }),
   ]);
   known.value = body;
   runs.value = list;
@@ -116,7 +118,13 @@ async function begin(plan: RunState, instead = false): Promise<void> {
   busy.value = true;
   try {
     const runId = uuid();
-    await call('saveRun', { params: { homeId, runId }, body: { saw: 0, state: plan } });
+    await actNow({
+      route: 'saveRun',
+      homeId,
+      params: { runId },
+      body: { saw: 0, state: plan },
+      label: words(speech.value, plan.title),
+    });
     const to = { name: 'run', params: { homeId, runId } };
     await (instead ? router.replace(to) : router.push(to));
   } catch (error) {
@@ -148,7 +156,8 @@ async function startAsked(): Promise<void> {
 
 async function drop(runId: string): Promise<void> {
   try {
-    await call('dropRun', { params: { homeId, runId } });
+    const label = t.value('runs.title');
+    await act({ route: 'dropRun', homeId, params: { runId }, body: {}, label });
     runs.value = runs.value.filter(({ id }) => id !== runId);
     dropping.value = null;
   } catch (error) {

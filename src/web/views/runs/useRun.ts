@@ -1,5 +1,6 @@
 import { runStateSchema, type RunState } from '../../../core/runs/runState.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useSharedDocument, type Saved } from '../../composables/useSharedDocument.ts';
 
 const NO_RUN: RunState = {
@@ -21,12 +22,14 @@ const ordered = ({ states, ...rest }: RunState): string =>
 
 /** A run: read from the server, saved after each step, and kept on this device while it cannot be. */
 export function useRun(homeId: string, runId: string) {
+  const { actNow } = useActs();
   const shared = useSharedDocument({
     key: `salt-ledger run ${runId}`,
     schema: runStateSchema,
     fresh: NO_RUN,
-    read: () => call('run', { params: { homeId, runId } }),
-    send: (saw, state) => call('saveRun', { params: { homeId, runId }, body: { saw, state } }),
+    read: () => ask('run', { params: { homeId, runId } }),
+    send: (saw, state) =>
+      actNow({ route: 'saveRun', homeId, params: { runId }, body: { saw, state }, label: '' }),
     same: sameRun,
     over: 'run-over',
   });

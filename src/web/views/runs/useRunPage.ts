@@ -5,7 +5,8 @@ import { catalogue } from '../../catalogue.ts';
 import { otherWays } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';
 import { words } from '../../../locales/speech.ts';
-import { call, NoConnection } from '../../device/client.ts';
+import { NoConnection } from '../../device/errors.ts';
+import { ask } from '../../device/ask.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useHome } from '../../stores/home.ts';
@@ -28,7 +29,7 @@ export function useRunPage(homeId: string, runId: string) {
       return;
     }
     // Without a climate there is no weather to tell; the run needs none.
-    const climate = await call('climate', { params: { homeId } }).catch(() => null);
+    const climate = await ask('climate', { params: { homeId } }).catch(() => null);
     outlook.value = climate?.outlook ?? [];
   });
   keptRun.keepUp(state);

@@ -8,7 +8,8 @@ import SeasonStates from '../../kit/SeasonStates.vue';
 import type { HouseBody, KnownBody, StandingBody } from '../../../contract/schemas.ts';
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
 import { capital } from '../../../locales/speech.ts';
-import { call, NoConnection } from '../../device/client.ts';
+import { NoConnection } from '../../device/errors.ts';
+import { ask } from '../../device/ask.ts';
 import { keptSheets } from '../../device/keptSheets.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -32,9 +33,9 @@ const absent = ref(false);
 const { state, load } = useLoading(async () => {
   try {
     const [body, facts, stands] = await Promise.all([
-      call('house', { params: { homeId } }),
-      call('known', { params: { homeId } }),
-      call('standing', { params: { homeId } }),
+      ask('house', { params: { homeId } }),
+      ask('known', { params: { homeId } }),
+      ask('standing', { params: { homeId } }),
     ]);
     standing.value = stands;
     house.value = body;

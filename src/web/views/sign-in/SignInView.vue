@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import TextField from '../../kit/TextField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import { useForm } from '../../composables/useForm.ts';
@@ -22,7 +22,7 @@ const demo = ref<{ email: string; password: string } | null>(null);
 const title = computed(() => (isNew.value ? t('signIn.newTitle') : t('signIn.title')));
 
 useLoading(async () => {
-  demo.value = (await call('installation')).demo;
+  demo.value = (await ask('installation')).demo;
 });
 
 async function goOn(): Promise<void> {

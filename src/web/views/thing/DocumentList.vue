@@ -8,7 +8,8 @@ import { DOCUMENT_KINDS, DOCUMENT_TYPES, type DocumentBody } from '../../../cont
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useForm } from '../../composables/useForm.ts';
 
@@ -22,6 +23,7 @@ const FIELDS = ['file', 'title', 'coverEnds'];
 const t = computed(() => props.speech.t);
 const { tell } = useErrorText();
 const { errorAt, show, submit, busy } = useForm();
+const { act } = useActs();
 const documents = ref<DocumentBody[]>([]);
 const wrong = ref('');
 const dropping = ref<string | null>(null);
@@ -32,7 +34,7 @@ const kept = ref(0);
 
 async function read(): Promise<void> {
   try {
-    const all = await call('documents', { params: { homeId: props.homeId } });
+    const all = await ask('documents', { params: { homeId: props.homeId } });
     documents.value = all.filter(({ asset }) => asset === props.asset.id);
   } catch (error) {
     wrong.value = tell(error).text;
@@ -79,8 +81,11 @@ const save = () =>
     const ends = draft.coverEnds;
     if (ends !== '' && !isCivilDate(ends)) return show(t.value('problem.civil-date'), 'coverEnds', FIELDS);
     const title = draft.title.trim();
-    await call('addDocument', {
-      params: { homeId: props.homeId, documentId: uuid() },
+    const waits = await act({
+      route: 'addDocument',
+      homeId: props.homeId,
+      params: { documentId: uuid() },
+      label: title,
       body: {
         asset: props.asset.id,
         kind: draft.kind,
@@ -95,15 +100,21 @@ const save = () =>
     file.value = null;
     kept.value += 1;
     await read();
-    emit('changed', t.value('documents.added', { title }));
+    emit('changed', `${t.value('documents.added', { title })}${waits}`);
   });
 
 async function drop({ id, title }: DocumentBody): Promise<void> {
   try {
-    await call('dropDocument', { params: { homeId: props.homeId, documentId: id } });
+    const waits = await act({
+      route: 'dropDocument',
+      homeId: props.homeId,
+      params: { documentId: id },
+      body: {},
+      label: title,
+    });
     dropping.value = null;
     await read();
-    emit('changed', t.value('documents.dropped', { title }));
+    emit('changed', `${t.value('documents.dropped', { title })}${waits}`);
   } catch (error) {
     wrong.value = tell(error).text;
   }

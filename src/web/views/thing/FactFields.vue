@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -14,10 +15,10 @@ import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { factName, factText } from '../../../locales/factText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useTrial } from '../../composables/useTrial.ts';
-import { useWriting } from '../../composables/useWriting.ts';
+import { useWriting, type Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { dutyName } from '../../parts/entry/describe.ts';
 import { changedFacts, NOT_KNOWN, toField, typedUnit, type FactDraft } from './factDraft.ts';
@@ -34,6 +35,7 @@ const emit = defineEmits<{ saved: [text: string] }>();
 
 const home = useHome();
 const { write } = useWriting();
+const { act } = useActs();
 const { busy, errorAt, refuse, show, submit } = useForm();
 const t = computed(() => props.speech.t);
 const specs = computed(() => factsOfKind(props.asset.kind));
@@ -102,17 +104,20 @@ const moved = computed(
     where.installed !== (props.asset.installed ?? NOT_KNOWN),
 );
 
-async function putRight(): Promise<void> {
-  const installed = where.installed === NOT_KNOWN ? null : (where.installed as CivilDate);
-  await call('placeAsset', {
-    params: { homeId: props.house.home.id, assetId: props.asset.id },
+/** Where it stands and what is told of it, in one act. */
+const putRight = (entries: readonly Wanted[], label: string): Promise<string> =>
+  act({
+    route: 'placeAsset',
+    homeId: props.house.home.id,
+    params: { assetId: props.asset.id },
     body: {
       name: where.name.trim(),
       space: where.space === NOT_KNOWN ? null : where.space,
-      installed,
+      installed: where.installed === NOT_KNOWN ? null : (where.installed as CivilDate),
+      ...(entries.length > 0 && { entries: entries.map((one) => ({ ...one, id: uuid() })) }),
     },
+    label,
   });
-}
 
 const save = () =>
   submit(['name', 'space', 'installed'], async () => {
@@ -128,16 +133,16 @@ const save = () =>
     }
     const { bodies } = read.value;
     const text = t.value('thing.saved');
-    if (moved.value) await putRight();
-    if (bodies.length > 0) {
-      const { outcome } = await write(
-        bodies.map((body) => ({ date: on, body })),
-        text,
-      );
+    const told = bodies.map((body) => ({ date: on, body }));
+    let waits = '';
+    if (moved.value) waits = await putRight(told, text);
+    else if (told.length > 0) {
+      const { outcome } = await write(told, text);
       if (outcome.kind === 'refused') return refuse(outcome.error, []);
+      if (outcome.kind === 'waiting') waits = ` ${t.value(`shell.waits.${outcome.why}`)}`;
     }
     changing.value = false;
-    emit('saved', text);
+    emit('saved', `${text}${waits}`);
   });
 </script>
 

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
 import { unitsOfLine } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { lineInWords } from '../../parts/entry/describe.ts';
 
@@ -20,7 +20,7 @@ async function read(): Promise<void> {
   const duties = props.house.duties.filter(({ asset }) => things.includes(asset)).map(({ id }) => id);
   const query = { limit: SHOWN, assets: things.join(), duties: duties.join() };
   try {
-    const page = await call('ledger', { params: { homeId: props.house.home.id }, query: query as never });
+    const page = await ask('ledger', { params: { homeId: props.house.home.id }, query: query as never });
     lines.value = page.lines;
   } catch (error) {
     wrong.value = tell(error).text;

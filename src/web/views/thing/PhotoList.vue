@@ -27,14 +27,14 @@ const busy = ref(false);
 const error = ref('');
 const dropping = ref<string | null>(null);
 
-async function work(act: () => Promise<unknown>, text: string): Promise<void> {
+async function work(act: () => Promise<string>, text: string): Promise<void> {
   if (busy.value) return;
   busy.value = true;
   error.value = '';
   try {
-    await act();
+    const waits = await act();
     dropping.value = null;
-    emit('changed', text);
+    emit('changed', `${text}${waits}`);
   } catch (failure) {
     error.value = tell(failure).text;
   } finally {
@@ -43,7 +43,10 @@ async function work(act: () => Promise<unknown>, text: string): Promise<void> {
 }
 
 async function send(file: Blob): Promise<void> {
-  await work(() => add(file, caption.value.trim(), props.asset.id), t.value('thing.photoAdded'));
+  await work(
+    async () => (await add(file, caption.value.trim(), props.asset.id)).said,
+    t.value('thing.photoAdded'),
+  );
   if (error.value === '') caption.value = '';
 }
 </script>
@@ -69,7 +72,7 @@ async function send(file: Blob): Promise<void> {
           </button>
           <template v-else>
             {{ t('thing.dropPhotoSure') }}
-            <button type="button" :disabled="busy" @click="work(() => drop(photo.id), t('thing.photoGone'))">
+            <button type="button" :disabled="busy" @click="work(() => drop(photo), t('thing.photoGone'))">
               {{ t('thing.dropPhoto') }}
             </button>
             <button type="button" @click="dropping = null">{{ t('shell.cancel') }}</button>

@@ -8,7 +8,7 @@ import { ageingOf } from '../../../core/house/expectedLife.ts';
 import { rootsOf, type Asset } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
@@ -40,9 +40,9 @@ async function read(): Promise<void> {
   const params = { homeId };
   const [, body, pictures, over] = await Promise.all([
     home.load(homeId),
-    call('known', { params }),
-    call('photos', { params }),
-    call('series', { params }),
+    ask('known', { params }),
+    ask('photos', { params }),
+    ask('series', { params }),
   ]);
   series.value = over;
   known.value = body;
@@ -96,7 +96,7 @@ watch(assetId, () => {
 /** What happened is read anew after each change. */
 const lives = ref(0);
 async function tell(text: string): Promise<void> {
-  await read();
+  await load();
   lives.value += 1;
   said.value = text;
   leaving.value = null;
@@ -106,7 +106,6 @@ async function tell(text: string): Promise<void> {
 
 async function replaced(id: string): Promise<void> {
   await router.push({ name: 'thing', params: { homeId, assetId: id } });
-  await read();
   await tell(t.value('thing.replaced', { name: asset.value?.name ?? '' }));
 }
 </script>

@@ -5,7 +5,7 @@ import MovesList from '../../kit/MovesList.vue';
 import KitDialog from '../../kit/KitDialog.vue';
 import type { BetterTermsBody } from '../../../contract/betterTerms.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -30,7 +30,7 @@ const homeId = home.house?.home.id ?? '';
 
 async function read(): Promise<void> {
   try {
-    offers.value = (await call('betterTerms', { params: { homeId } })).offers;
+    offers.value = (await ask('betterTerms', { params: { homeId } })).offers;
     wrong.value = '';
   } catch (error) {
     // What is due stands without it, but what is missing from the page is said.

@@ -17,7 +17,6 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
-import { useOutbox } from '../../stores/outbox.ts';
 import { isFault, readCost, readWhole } from '../../parts/typed/fields.ts';
 import LookFields from './LookFields.vue';
 import { asksAge, isPrinted, readAge } from '../../parts/typed/age.ts';
@@ -36,7 +35,6 @@ const AgeFields = defineAsyncComponent(async () => {
 
 const NEW_PERSON = 'new';
 const home = useHome();
-const outbox = useOutbox();
 const { write } = useWriting();
 const speech = useSpeech();
 const { errorAt, show, refuse, submit, busy } = useForm();
@@ -131,7 +129,7 @@ const save = () =>
         'date',
         FIELDS,
       );
-    const body = await readBody();
+    const body = readBody();
     if (!body) return;
     const wanted = units.value.flatMap((unit) => wantedOf(unit, body, on));
     const names = speech.value.formats.list(units.value.map(({ asset }) => asset.name));
@@ -140,7 +138,9 @@ const save = () =>
       { title: title.value, units: names, date: dateText(speech.value, on) },
       on === today.value ? 1 : 2,
     );
-    const sent = await write(wanted, logged);
+    const people = newPeople();
+    const sent = await write(wanted, logged, people);
+    if (sent.outcome.kind === 'delivered') home.house?.people.push(...people);
     if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
     else emit('written', sent, logged);
   });
@@ -158,7 +158,7 @@ function wantedOf(unit: Unit, body: Work, date: CivilDate): Wanted[] {
 type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;
 
 /** The entry as typed, for any unit; null when something was refused and said. */
-async function readBody(): Promise<Work | null> {
+function readBody(): Work | null {
   if (typed.skipped) {
     if (typed.why.trim() !== '') return { kind: 'skipped', duty: '', why: typed.why.trim() };
     show(t.value('problem.missing'), 'why', FIELDS);
@@ -174,7 +174,7 @@ async function readBody(): Promise<Work | null> {
   if (isFault(minutes)) show(t.value(`problem.${minutes.problem}`, { ...minutes }), 'minutes', FIELDS);
   else if (isFault(cost)) show(t.value(`problem.${cost.problem}`, { ...cost }), 'cost', FIELDS);
   if (isFault(minutes) || isFault(cost)) return null;
-  const who = await readWho();
+  const who = readWho();
   if (who === null) return null;
   return {
     kind: 'done',
@@ -186,23 +186,18 @@ async function readBody(): Promise<Work | null> {
   };
 }
 
-/** The id of who did it; someone new is noted first. null when that was refused. */
-async function readWho(): Promise<string | null> {
+/** Someone new goes with the entry that names them, under one id however often it is sent. */
+const newcomer = uuid();
+
+/** The id of who did it; null where someone new has no name. */
+function readWho(): string | null {
   if (typed.who !== NEW_PERSON) return typed.who;
-  const person = { id: uuid(), name: typed.whoName.trim() };
-  if (person.name === '') {
-    show(t.value('problem.missing'), 'name', FIELDS);
-    return null;
-  }
-  const homeId = home.house?.home.id ?? '';
-  const outcome = await outbox.send({ route: 'addPerson', homeId, body: person, label: person.name });
-  if (outcome.kind === 'refused') {
-    refuse(outcome.error, FIELDS);
-    return null;
-  }
-  home.house?.people.push(person);
-  return person.id;
+  if (typed.whoName.trim() !== '') return newcomer;
+  show(t.value('problem.missing'), 'name', FIELDS);
+  return null;
 }
+const newPeople = () =>
+  typed.who === NEW_PERSON && !typed.skipped ? [{ id: newcomer, name: typed.whoName.trim() }] : [];
 </script>
 
 <template>

@@ -7,7 +7,7 @@ import type { OpenFindingBody, StandingBody } from '../../../contract/schemas.ts
 import { currentUnit } from '../../../core/house/house.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -31,7 +31,7 @@ async function read(): Promise<void> {
   const homeId = home.house?.home.id;
   if (homeId === undefined) return;
   try {
-    home.standing = await call('standing', { params: { homeId } });
+    home.standing = await ask('standing', { params: { homeId } });
     wrong.value = '';
   } catch (error) {
     // The due list stands without it, but what is missing from the page is said.

@@ -10,7 +10,7 @@ import type { RoundCode } from '../../../core/basics/roundCode.ts';
 import { roundOf } from '../../../core/runs/rounds.ts';
 import { words } from '../../../locales/speech.ts';
 import { firstSteps, symptomName } from '../../../locales/troubleText.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -29,7 +29,7 @@ const homeId = String(route.params['homeId']);
 const known = ref<KnownBody | null>(null);
 const { state, load } = useLoading(async () => {
   await home.load(homeId);
-  known.value = await call('known', { params: { homeId } });
+  known.value = await ask('known', { params: { homeId } });
 });
 /** Whom to call; without a signal what the house said of itself when it was first described. */
 const facts = computed(() => houseFacts(home.house, known.value));

@@ -12,7 +12,7 @@ import type { Terms } from '../../../core/practice/terms.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { dateText, words, type Speech } from '../../../locales/speech.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useTrial } from '../../composables/useTrial.ts';
 import { readInteger } from '../../parts/typed/fields.ts';
@@ -55,7 +55,7 @@ const chosen = reactive({
   factors: props.start.factors.map(({ code }) => code),
 });
 
-void call('schools', { params: { homeId: props.homeId, dutyId: props.line.units[0]?.duty.id ?? '' } }).then(
+void ask('schools', { params: { homeId: props.homeId, dutyId: props.line.units[0]?.duty.id ?? '' } }).then(
   (body) => {
     schools.value = body.schools;
   },

@@ -5,7 +5,7 @@ import PageState from '../../kit/PageState.vue';
 import type { UpkeepBody } from '../../../contract/schemas.ts';
 import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -31,7 +31,7 @@ const saying = useTemplateRef('saying');
 const changes = ref(0);
 
 async function read(): Promise<void> {
-  const [, body] = await Promise.all([home.load(homeId), call('upkeep', { params: { homeId } })]);
+  const [, body] = await Promise.all([home.load(homeId), ask('upkeep', { params: { homeId } })]);
   upkeep.value = body;
 }
 const { state, load } = useLoading(read);
@@ -60,7 +60,7 @@ async function written({ outcome }: Sent, text: string): Promise<void> {
   if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
   else {
     const waiting = outcome.kind === 'waiting' ? ` ${t.value(`shell.waits.${outcome.why}`)}` : '';
-    if (outcome.kind === 'delivered') await read();
+    if (outcome.kind === 'delivered') await load();
     said.value = { text: `${text}${waiting}`, wrong: false };
     changes.value += 1;
   }
@@ -69,7 +69,7 @@ async function written({ outcome }: Sent, text: string): Promise<void> {
 }
 
 async function takenUp(text: string): Promise<void> {
-  await read();
+  await load();
   said.value = { text, wrong: false };
   changes.value += 1;
   await nextTick();

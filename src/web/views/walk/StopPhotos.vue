@@ -13,15 +13,15 @@ const { tell } = useErrorText();
 const t = computed(() => speech.value.t);
 const busy = ref(false);
 const error = ref('');
-const kept = ref(false);
+const kept = ref('');
 
 async function send(file: Blob): Promise<void> {
   if (busy.value) return;
   busy.value = true;
   error.value = '';
   try {
-    await add(file, props.caption);
-    kept.value = true;
+    const { said } = await add(file, props.caption);
+    kept.value = `${t.value('walk.photoKept')}${said}`;
   } catch (failure) {
     error.value = tell(failure).text;
   } finally {
@@ -42,7 +42,7 @@ async function send(file: Blob): Promise<void> {
       camera
       @send="send"
     />
-    <p v-if="kept && !error" class="notice" role="status">{{ t('walk.photoKept') }}</p>
+    <p v-if="kept && !error" class="notice" role="status">{{ kept }}</p>
   </div>
 </template>
 

@@ -9,7 +9,7 @@ import { HOUSE_KINDS, type HouseKind } from '../../../core/walkthrough/houseKind
 import type { Answer } from '../../../core/walkthrough/question.ts';
 import { questionsAt, STOPS } from '../../../core/walkthrough/stops.ts';
 import { answersOf, confirmStop, nextStop, type WalkState } from '../../../core/walkthrough/walkState.ts';
-import { call } from '../../device/client.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -24,6 +24,7 @@ const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
 const { tell } = useErrorText();
+const { act } = useActs();
 const homeId = String(route.params['homeId']);
 const { state: walk, finished, waiting, load: loadWalk, save } = useWalk(homeId);
 const t = computed(() => speech.value.t);
@@ -100,8 +101,12 @@ const chooseKind = (kind: HouseKind) =>
 async function chooseClimate(station: string): Promise<void> {
   if (busy.value) return;
   const set = await whileBusy(async () => {
-    await call('setClimate', { params: { homeId }, body: { climate: { station } } });
-    await home.load(homeId);
+    await act({
+      route: 'setClimate',
+      homeId,
+      body: { climate: { station } },
+      label: t.value('almanac.title'),
+    });
     return true;
   });
   if (set) await goTo(nextStop(walk.value) ?? 'plan');

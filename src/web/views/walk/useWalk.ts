@@ -1,15 +1,18 @@
 import { NEW_WALK, sameWalk, walkStateSchema } from '../../../core/walkthrough/walkState.ts';
-import { call } from '../../device/client.ts';
+import { ask } from '../../device/ask.ts';
+import { useActs } from '../../composables/useActs.ts';
 import { useSharedDocument } from '../../composables/useSharedDocument.ts';
 
 /** The walk of a home: read from the server, saved after each stop, and kept on this device while it cannot be. */
-export const useWalk = (homeId: string) =>
-  useSharedDocument({
+export function useWalk(homeId: string) {
+  const { actNow } = useActs();
+  return useSharedDocument({
     key: `salt-ledger walk ${homeId}`,
     schema: walkStateSchema,
     fresh: NEW_WALK,
-    read: () => call('walk', { params: { homeId } }),
-    send: (saw, state) => call('saveWalk', { params: { homeId }, body: { saw, state } }),
+    read: () => ask('walk', { params: { homeId } }),
+    send: (saw, state) => actNow({ route: 'saveWalk', homeId, body: { saw, state }, label: '' }),
     same: sameWalk,
     over: 'walk-over',
   });
+}
