@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { browserWording } from './i18n.ts';
 import { signals } from './device/errors.ts';
+import { LAST_HOME } from './device/kept.ts';
 import { endLeftSession } from './device/leftSession.ts';
 import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
@@ -53,7 +54,7 @@ watch(
   (current) => {
     locale.value = current?.vocabulary ?? browserWording();
     document.documentElement.lang = locale.value;
-    if (current) localStorage.setItem('salt-ledger home', current.id);
+    if (current) localStorage.setItem(LAST_HOME, current.id);
   },
   { immediate: true },
 );

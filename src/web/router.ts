@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+import { LAST_HOME } from './device/kept.ts';
 import { loadLaterTexts } from './i18n.ts';
 import { useSession } from './stores/session.ts';
 import TodayView from './views/today/TodayView.vue';
@@ -82,7 +83,7 @@ export function makeRouter() {
       return { name: 'sign-in', query: to.fullPath === '/' ? {} : { next: to.fullPath } };
     // Asking for the homes in general means the one last looked at, or else the first.
     if (to.name === 'homes' && to.query['all'] === undefined) {
-      const last = localStorage.getItem('salt-ledger home');
+      const last = localStorage.getItem(LAST_HOME);
       const home = session.homes.find(({ id }) => id === last) ?? session.homes[0];
       if (home) return { name: 'today', params: { homeId: home.id } };
     }

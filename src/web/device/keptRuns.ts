@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { runSchema } from '../../contract/runs.ts';
 import { houseSchema, knownSchema, todaySchema } from '../../contract/schemas.ts';
-import { keptOnDevice } from './keptOnDevice.ts';
+import { keptOnDevice } from './kept.ts';
 
 /** What a run needs to be gone on with where there is no signal. */
 const keptRunSchema = z.object({

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { houseSchema, knownSchema, standingSchema } from '../../contract/schemas.ts';
-import { keptOnDevice } from './keptOnDevice.ts';
+import { keptOnDevice } from './kept.ts';
 
 /** What the emergency sheet needs of a home. */
 const keptSheetSchema = z.object({

@@ -1,9 +1,8 @@
 import { call } from './client.ts';
+import { SIGNING_OUT } from './kept.ts';
 import { ApiError, NoConnection } from './errors.ts';
 
 /** Stands on the device from signing out until the server has heard of it. */
-const SIGNING_OUT = 'salt-ledger signing out';
-
 export const noteLeaving = (): void => {
   localStorage.setItem(SIGNING_OUT, '1');
 };

@@ -143,8 +143,9 @@ let turn: Promise<unknown> = Promise.resolve();
 
 /** One after another on this page and, where the browser can, across its pages. */
 function exclusively<T>(work: () => Promise<T>): Promise<T> {
-  const locked = (): Promise<T> =>
-    'locks' in navigator ? navigator.locks.request('salt-ledger outbox', work) : work();
+  // Only pages of a secure address have locks.
+  const { locks } = navigator as Partial<Navigator>;
+  const locked = (): Promise<T> => (locks ? locks.request('salt-ledger outbox', work) : work());
   const mine = turn.then(locked, locked);
   turn = mine.catch(() => undefined);
   return mine;

@@ -4,7 +4,7 @@ import type { Body } from '../../contract/routes.ts';
 import type { HomeSummary, Me } from '../../contract/schemas.ts';
 import { call } from '../device/client.ts';
 import { ApiError, NoConnection } from '../device/errors.ts';
-import { forgetPerson } from '../device/forgetPerson.ts';
+import { forgetAll } from '../device/kept.ts';
 import { endLeftSession, forgetLeaving, noteLeaving } from '../device/leftSession.ts';
 import { useOutbox } from './outbox.ts';
 
@@ -54,7 +54,7 @@ export const useSession = defineStore('session', () => {
   /** Leaves nothing of the person on this device. Without a connection the session ends at the next contact. */
   async function signOut(): Promise<void> {
     noteLeaving();
-    if (me.value) await forgetPerson(me.value.personId);
+    if (me.value) await forgetAll(me.value.personId);
     await forget();
     await endLeftSession();
   }

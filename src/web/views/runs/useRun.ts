@@ -1,4 +1,5 @@
 import { runStateSchema, type RunState } from '../../../core/runs/runState.ts';
+import { keyOf } from '../../device/kept.ts';
 import { ask } from '../../device/ask.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useSharedDocument, type Saved } from '../../composables/useSharedDocument.ts';
@@ -24,7 +25,7 @@ const ordered = ({ states, ...rest }: RunState): string =>
 export function useRun(homeId: string, runId: string) {
   const { actNow } = useActs();
   const shared = useSharedDocument({
-    key: `salt-ledger run ${runId}`,
+    key: keyOf('run', runId),
     schema: runStateSchema,
     fresh: NO_RUN,
     read: () => ask('run', { params: { homeId, runId } }),

@@ -1,4 +1,5 @@
 import { NEW_WALK, sameWalk, walkStateSchema } from '../../../core/walkthrough/walkState.ts';
+import { keyOf } from '../../device/kept.ts';
 import { ask } from '../../device/ask.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useSharedDocument } from '../../composables/useSharedDocument.ts';
@@ -7,7 +8,7 @@ import { useSharedDocument } from '../../composables/useSharedDocument.ts';
 export function useWalk(homeId: string) {
   const { actNow } = useActs();
   return useSharedDocument({
-    key: `salt-ledger walk ${homeId}`,
+    key: keyOf('walk', homeId),
     schema: walkStateSchema,
     fresh: NEW_WALK,
     read: () => ask('walk', { params: { homeId } }),
