@@ -4,6 +4,13 @@ import prettier from 'eslint-config-prettier';
 import ts from 'typescript-eslint';
 import vue from 'eslint-plugin-vue';
 
+/** The body of an entry written out: kinds that nothing else is called. */
+const ENTRY_MADE = {
+  selector:
+    "ObjectExpression > Property[key.name='kind'][value.value=/^(adopted|retired|done|skipped|putOff|dismissed|findingClosed|stockMoved|bought|replaced|removed|amends|voids|trait)$/]",
+  message: 'Make the bodies of entries with core/ledger/write.',
+};
+
 export default ts.config(
   { ignores: ['dist/', '.bench/', '.data/', '.data-dev/', 'node_modules/', 'docs/'] },
   js.configs.recommended,
@@ -46,6 +53,7 @@ export default ts.config(
     rules: {
       'no-restricted-syntax': [
         'error',
+        ENTRY_MADE,
         {
           selector: 'CallExpression[callee.name=/^(Number|parseFloat|parseInt)$/]',
           message: 'Read typed numbers with core/units/typedNumber.ts (or web/parts/typed/fields.ts).',
@@ -60,6 +68,12 @@ export default ts.config(
         },
       ],
     },
+  },
+  {
+    // Entries are made in one place: core/ledger/write.
+    files: ['src/server/**', 'src/core/{readings,runs,upkeep,walkthrough}/**'],
+    ignores: ['**/*.test.ts', 'src/core/runs/data/**'],
+    rules: { 'no-restricted-syntax': ['error', ENTRY_MADE] },
   },
   { files: ['scripts/**', 'src/cli/**', 'bench/**'], rules: { 'no-console': 'off' } },
   prettier,

@@ -262,9 +262,9 @@ const newSpaceSchema = spaceSchema.extend({ id: uuidSchema });
 /** Duties taken on at once: more than the largest house has. */
 const MOST_UNITS = 1_000;
 
-/** What may be told together with an addition: what the house is like, and which day a duty is first to be done. */
+/** What may be told together with an addition: what the house is like, when a duty was last done, and which day it is first to be done. */
 const addedEntrySchema = newEntrySchema.refine(
-  ({ body: { kind } }) => kind === 'trait' || kind === 'putOff' || kind === 'fact',
+  ({ body: { kind } }) => ['trait', 'putOff', 'fact', 'done'].includes(kind),
   { path: ['body', 'kind'], params: { problem: 'not-with-addition' } },
 );
 

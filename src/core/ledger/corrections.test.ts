@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
 import { amendableFields, applyCorrections, checkCorrection } from './corrections.ts';
-import { changeSchema, ENTRY_KINDS, entryBodySchema, type Entry, type EntryBody } from './entry.ts';
+import { changeSchema } from './kinds/change.ts';
+import { ENTRY_KINDS, entryBodySchema, type Entry, type EntryBody } from './entry.ts';
 import { mapReferences, referencesOf } from './references.ts';
 import { Threads } from './threads.ts';
 

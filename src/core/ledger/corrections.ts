@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '../basics/result.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { Change, Entry, EntryBody, EntryKind } from './entry.ts';
+import { KINDS } from './kinds/index.ts';
 import type { Threads } from './threads.ts';
 
 /** An entry as it stands after the corrections made to it. `sequence` is its place in the ledger, from 0. */
@@ -74,29 +75,12 @@ function withChange(body: EntryBody, fields: Omit<Change, 'date'>): EntryBody {
   return Object.fromEntries(changed) as unknown as EntryBody;
 }
 
-/** The fields of each correctable kind that an amendment may change besides the date. A kind not listed stands as written. */
-const AMENDABLE: Partial<Record<EntryKind, readonly (keyof Change)[]>> = {
-  done: ['who', 'minutes', 'cost', 'note'],
-  skipped: ['why'],
-  putOff: ['why'],
-  reading: ['note'],
-  finding: ['note'],
-  findingClosed: ['who', 'minutes', 'cost', 'note'],
-  opened: ['note'],
-  shut: ['note'],
-  event: ['note'],
-  note: ['text'],
-};
-
-/** Kinds that other records hang on: what they began is ended by an entry of its own (retired), not struck out. */
-const NOT_VOIDABLE: readonly EntryKind[] = ['adopted', 'replaced'];
-
 /** The fields, besides the date, that an amendment may change in an entry of a kind. */
-export const amendableFields = (kind: EntryKind): readonly (keyof Change)[] => AMENDABLE[kind] ?? [];
+export const amendableFields = (kind: EntryKind): readonly (keyof Change)[] => KINDS[kind].amendable;
 
-export const isAmendable = (kind: EntryKind): boolean => AMENDABLE[kind] !== undefined;
+export const isAmendable = (kind: EntryKind): boolean => amendableFields(kind).length > 0;
 
-export const isVoidable = (kind: EntryKind): boolean => !NOT_VOIDABLE.includes(kind);
+export const isVoidable = (kind: EntryKind): boolean => KINDS[kind].voidable;
 
 export type CorrectionProblem =
   | { code: 'target-unknown'; field: 'target' }
@@ -122,8 +106,8 @@ export function checkCorrection(
     if (!isVoidable(kind)) return fail({ code: 'target-not-correctable', field: 'target', kind });
     return ok(target);
   }
-  const amendable = AMENDABLE[kind];
-  if (!amendable) return fail({ code: 'target-not-correctable', field: 'target', kind });
+  const amendable = amendableFields(kind);
+  if (amendable.length === 0) return fail({ code: 'target-not-correctable', field: 'target', kind });
   const { date, ...fields } = correction.change;
   const foreign = (Object.keys(fields) as (keyof Change)[]).find((field) => !amendable.includes(field));
   if (foreign) return fail({ code: 'field-not-in-kind', field: foreign, kind });

@@ -1,3 +1,4 @@
+import { makeBody } from '../ledger/write/makeBody.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { EntryBody } from '../ledger/entry.ts';
 import { foundByReading } from '../ledger/findingWhat.ts';
@@ -28,15 +29,14 @@ export function entriesOf(
       const quantity = valueOf(code, given, outcome);
       if (!quantity) return [];
       return [
-        {
-          kind: 'reading',
+        makeBody('reading', {
           asset,
           measure,
           ...quantity,
           ...(judged && { judged }),
           given: kept,
           ...(note !== undefined && { note }),
-        },
+        }),
       ];
     },
   );
@@ -64,15 +64,14 @@ function findingOf(reading: Reading, asset: string, outcome: Judged, note?: stri
   const answeredBy = outcome.follows.flatMap((follow) =>
     follow.kind === 'duty' && follow.answers ? [follow.practice] : [],
   );
-  return {
-    kind: 'finding',
+  return makeBody('finding', {
     asset,
     what: foundByReading(reading.code),
     verdict,
     ...(verdict !== 'sound' && { days }),
     ...(answeredBy.length > 0 && { answeredBy }),
     ...(note !== undefined && { note }),
-  };
+  });
 }
 
 function valueOf(code: string, given: Given, outcome: Outcome): Quantity | null {

@@ -1,3 +1,4 @@
+import { makeBody } from '../ledger/write/makeBody.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { EntryBody } from '../ledger/entry.ts';
 import { readingOf } from '../readings/all.ts';
@@ -30,7 +31,7 @@ export function finishRun(run: RunState, at: Finishing): RunEntry[] {
   const event = run.round === null ? null : (roundOf(run.round)?.event ?? null);
   if (event === null || written.length === 0) return written;
   const first = written.reduce((earliest, { date }) => (date < earliest ? date : earliest), at.today);
-  return [{ id: at.makeId(), date: first, body: { kind: 'event', trigger: event } }, ...written];
+  return [{ id: at.makeId(), date: first, body: makeBody('event', { trigger: event }) }, ...written];
 }
 
 function itemEntries(item: RunItem, state: ItemState, at: Finishing): RunEntry[] {
@@ -42,7 +43,7 @@ function itemEntries(item: RunItem, state: ItemState, at: Finishing): RunEntry[]
   return [
     ...(state.status === 'stopped' && stoppedByReading ? [] : statusEntries(item, state, at, entry)),
     ...read,
-    ...state.findings.map(({ date: on, ...finding }) => entry({ kind: 'finding', ...finding }, on)),
+    ...state.findings.map(({ date: on, ...finding }) => entry(makeBody('finding', { ...finding }), on)),
   ];
 }
 
@@ -60,25 +61,26 @@ function statusEntries(
       return [];
     case 'done':
       if (item.duties.length === 0)
-        return [entry({ kind: 'note', text: noted(title, state.note), ...about })];
+        return [entry(makeBody('note', { text: noted(title, state.note), ...about }))];
       return item.duties.map((duty, place) => entry(doneBody(item, state, duty, place, at)));
     case 'skipped':
       if (item.duties.length === 0) return [];
-      return item.duties.map((duty) => entry({ kind: 'skipped', duty, why: state.why.trim() || title }));
+      return item.duties.map((duty) => entry(makeBody('skipped', { duty, why: state.why.trim() || title })));
     case 'impossible':
-      return [entry({ kind: 'note', text: noted(title, state.why), ...about })];
+      return [entry(makeBody('note', { text: noted(title, state.why), ...about }))];
     case 'stopped':
       return asset === undefined
         ? []
         : [
-            entry({
-              kind: 'finding',
-              asset,
-              what: title.slice(0, 200),
-              verdict: 'stop',
-              days: 0,
-              ...(state.why.trim() !== '' && { note: state.why.trim() }),
-            }),
+            entry(
+              makeBody('finding', {
+                asset,
+                what: title.slice(0, 200),
+                verdict: 'stop',
+                days: 0,
+                ...(state.why.trim() !== '' && { note: state.why.trim() }),
+              }),
+            ),
           ];
   }
 }
@@ -90,15 +92,14 @@ const noted = (title: string, more: string): string =>
 function doneBody(item: RunItem, state: ItemState, duty: string, place: number, at: Finishing): EntryBody {
   const occurrence = at.occurrenceOf(duty);
   const used = Object.entries(state.used);
-  return {
-    kind: 'done',
+  return makeBody('done', {
     duty,
     ...(state.who !== null && { who: state.who }),
     ...(state.minutes !== null && { minutes: shareOf(state.minutes, item.duties.length, place) }),
     ...(state.note.trim() !== '' && { note: state.note.trim() }),
     ...(occurrence !== undefined && { occurrence }),
     ...(used.length > 0 && { used: used.map(([supply, n]) => ({ supply, quantity: place === 0 ? n : 0 })) }),
-  };
+  });
 }
 
 const shareOf = (whole: number, parts: number, place: number): number =>

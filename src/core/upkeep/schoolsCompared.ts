@@ -1,3 +1,4 @@
+import { makeBody } from '../ledger/write/makeBody.ts';
 import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import { addSpan } from '../calendar/span.ts';
 import type { DutyPracticeRecord } from '../practice/practice.ts';
@@ -69,7 +70,7 @@ export function meaningOf(
   { dutyId, terms, minutes }: { dutyId: string; terms: Terms; minutes: number },
 ): Meaning {
   const until = toCivilDate(addSpan(toDay(on), { unit: 'years', count: YEARS }));
-  const trial = [...entries, ...asTrial([{ kind: 'terms', duty: dutyId, terms }], on)];
+  const trial = [...entries, ...asTrial([makeBody('terms', { duty: dutyId, terms })], on)];
   const own = projectOccurrences(house, trial, on, around, until).filter((one) => one.dutyId === dutyId);
   const later = own.filter(({ occurrence }) => occurrence.window.due > on);
   const first = own[0]?.occurrence ?? null;

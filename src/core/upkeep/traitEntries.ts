@@ -1,3 +1,4 @@
+import { makeBody } from '../ledger/write/makeBody.ts';
 import type { FactValue } from '../basics/factValue.ts';
 import type { House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
@@ -17,7 +18,7 @@ export function traitEntries(
   find: FindPractice,
   changes: ReadonlyMap<string, FactValue>,
 ): EntryBody[] {
-  const told = [...changes].map(([trait, value]): EntryBody => ({ kind: 'trait', trait, value }));
+  const told = [...changes].map(([trait, value]): EntryBody => makeBody('trait', { trait, value }));
   const terms = kept.flatMap(({ dutyId, terms: present, retiredOn }): EntryBody[] => {
     const practice = house.duties.find(({ id }) => id === dutyId)?.practice;
     const known = practice?.from === 'catalogue' ? find(practice.code) : undefined;
@@ -30,7 +31,7 @@ export function traitEntries(
     const factors = withTraits(present.factors, usual, changes);
     return factors === present.factors
       ? []
-      : [{ kind: 'terms', duty: dutyId, terms: { ...present, factors: [...factors] } }];
+      : [makeBody('terms', { duty: dutyId, terms: { ...present, factors: [...factors] } })];
   });
   return [...told, ...terms];
 }

@@ -1,3 +1,4 @@
+import { makeBody } from '../ledger/write/makeBody.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { Plan, PlannedDuty } from '../catalogue/planFor.ts';
 import type { Asset, Duty, Home, House, Space } from '../house/house.ts';
@@ -55,7 +56,7 @@ export function adoptionOf(walked: WalkedHouse, plan: Plan, newId: () => string)
     planned,
   }));
   const traits = [...walked.traits].flatMap(([trait, value]) =>
-    value === null ? [] : [{ kind: 'trait' as const, trait, value }],
+    value === null ? [] : [makeBody('trait', { trait, value })],
   );
   return { spaces, assets, duties, traits };
 }
@@ -76,7 +77,7 @@ export function adoptedHouse(
   return {
     house: { home, spaces, assets, duties: duties.map(({ duty }) => duty) },
     entries: [
-      ...duties.map(({ duty, terms, entry: id }) => entry(id, { kind: 'adopted', duty: duty.id, terms })),
+      ...duties.map(({ duty, terms, entry: id }) => entry(id, makeBody('adopted', { duty: duty.id, terms }))),
       ...traits.map((body, index) => entry(`trait-${index}`, body)),
     ],
   };

@@ -1,3 +1,4 @@
+import { makeBody } from '../ledger/write/makeBody.ts';
 import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../calendar/civilDate.ts';
 import { addSpan } from '../calendar/span.ts';
 import type { PracticeSystem } from '../practice/lists.ts';
@@ -67,7 +68,7 @@ export function reviewPlan(
     const week = wished.get(dutyId) ?? 1;
     return week === 1
       ? []
-      : [{ kind: 'putOff' as const, duty: dutyId, occurrence: key, to: dayOfWeek(on, week), why }];
+      : [makeBody('putOff', { duty: dutyId, occurrence: key, to: dayOfWeek(on, week), why })];
   });
   const weeks = weeksOf(
     baseline,

@@ -85,7 +85,7 @@ export const problems = {
     'nothing-added': 'must add at least one thing or task',
     'too-many-units': 'must be at most 1,000 tasks at once',
     'written-by-addition': 'cannot be written by itself: it comes with adding to the house',
-    'not-with-addition': 'must be about the home, a fact or postponing',
+    'not-with-addition': 'must be about the home, a fact, work done or postponing',
     'trait-value': 'must be a value this can have',
     'fact-choice': 'must be one of: {options}',
     'fact-yesNo': 'must be yes or no',

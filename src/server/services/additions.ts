@@ -1,3 +1,4 @@
+import { makeBody } from '../../core/ledger/write/makeBody.ts';
 import type { Addition } from '../../contract/schemas.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
@@ -74,11 +75,11 @@ function draftsOf(addition: Addition, { by, now }: Writing): Draft[] {
   const draft = (id: string, body: EntryBody): Draft => ({ id, date, batch, by, stampedAt, body });
   const replaced = addition.assets.flatMap(({ id, succeeds, replacement }) =>
     succeeds !== undefined && replacement !== undefined
-      ? [draft(replacement, { kind: 'replaced', asset: succeeds, successor: id })]
+      ? [draft(replacement, makeBody('replaced', { asset: succeeds, successor: id }))]
       : [],
   );
   const adopted = addition.duties.flatMap(({ terms, units }) =>
-    units.map(({ duty, entry }) => draft(entry, { kind: 'adopted', duty, terms })),
+    units.map(({ duty, entry }) => draft(entry, makeBody('adopted', { duty, terms }))),
   );
   return [...replaced, ...adopted];
 }

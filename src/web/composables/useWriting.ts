@@ -1,3 +1,4 @@
+import { makeBody } from '../../core/ledger/write/makeBody.ts';
 import { v7 as uuid } from 'uuid';
 import type { NewEntry } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
@@ -50,7 +51,7 @@ export function useWriting() {
   /** Strikes out what was just sent; what still waits on this device is struck out as soon as it has been sent. */
   const takeBack = (entries: readonly NewEntry[], label: string): Promise<Sent> =>
     write(
-      entries.map(({ id, date }) => ({ date, body: { kind: 'voids', target: id }, saw: '' })),
+      entries.map(({ id, date }) => ({ date, body: makeBody('voids', { target: id }), saw: '' })),
       label,
     );
 

@@ -1,6 +1,5 @@
 import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
 import { toDay, type CivilDate } from '../../../core/calendar/civilDate.ts';
-import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { currentUnit, type Asset, type Duty } from '../../../core/house/house.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
 import { standingOn, type Standing, type Window } from '../../../core/schedule/window.ts';
@@ -124,10 +123,4 @@ export function sharedWindow(units: readonly Unit[]): Window | null {
       window.earliest === earliest && window.due === due && window.latest === latest,
   );
   return same ? first.occurrence.window : null;
-}
-
-/** Done, for an occurrence whose window frost or a companion has opened early: named, so that it stays answered when they have passed. */
-export function doneBody(duty: string, { key, reasons }: Occurrence): EntryBody {
-  const openedEarly = reasons.some(({ kind }) => kind === 'pull' || kind === 'bound');
-  return { kind: 'done', duty, ...(openedEarly && { occurrence: key }) };
 }

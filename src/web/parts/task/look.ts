@@ -1,3 +1,4 @@
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Rule } from '../../../core/practice/rule.ts';
@@ -22,8 +23,8 @@ export const isGraded = (practice: Practice | undefined): boolean =>
 export function lookBody(found: string, duty: string, asset: string): EntryBody {
   const value = gradeOf(found);
   return value === null
-    ? { kind: 'finding', asset, duty, what: 'look', verdict: verdictOf(found) }
-    : { kind: 'reading', asset, measure: GRADE, value, unit: 'grade' };
+    ? makeBody('finding', { asset, duty, what: 'look', verdict: verdictOf(found) })
+    : makeBody('reading', { asset, measure: GRADE, value, unit: 'grade' });
 }
 
 /** A grade as a form holds it; null for anything else that can be chosen there. */

@@ -1,3 +1,4 @@
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { partialDay } from '../../../core/calendar/partialDate.ts';
 import { specOf } from '../../../core/house/factsOfKind.ts';
 import type { Asset } from '../../../core/house/house.ts';
@@ -38,5 +39,5 @@ export function readAge({ made, life, ends }: AgeDraft): ReadAge {
     facts.push({ fact: 'life', value: years.value });
   }
   if (facts.length === 0) return { ok: false, field: 'made', problem: 'problem.missing' };
-  return { ok: true, bodies: (asset) => facts.map((one) => ({ kind: 'fact', asset, ...one })) };
+  return { ok: true, bodies: (asset) => facts.map((one) => makeBody('fact', { asset, ...one })) };
 }

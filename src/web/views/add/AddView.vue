@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -103,10 +104,10 @@ const preview = computed(() => {
     by: 'trial',
     body,
   });
-  const entries = [entry('adopted', on, { kind: 'adopted', duty: 'trial', terms: terms.value })];
+  const entries = [entry('adopted', on, makeBody('adopted', { duty: 'trial', terms: terms.value }))];
   const { lastDone } = draft.value;
   if (isCivilDate(lastDone) && lastDone <= on)
-    entries.push(entry('done', lastDone, { kind: 'done', duty: 'trial' }));
+    entries.push(entry('done', lastDone, makeBody('done', { duty: 'trial' })));
   const projected = safely(() => project(trial, entries, on, around).duties[0]);
   if (projected?.sleep) return sleepText(speech.value, projected.sleep);
   const occurrence = projected?.occurrence;
@@ -136,7 +137,7 @@ function doneBefore({ duties }: Addition): NewEntry[] {
     units.map(({ duty }, index) => ({
       id: ids.unit(index).done,
       date: lastDone,
-      body: { kind: 'done', duty },
+      body: makeBody('done', { duty }),
     })),
   );
 }

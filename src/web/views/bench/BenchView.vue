@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -96,7 +97,7 @@ async function settle(trait: string, value: FactValue, text: string): Promise<vo
   if (busy.value || homeId.value === null || home.on === null) return;
   busy.value = true;
   try {
-    const { outcome } = await write([{ date: home.on, body: { kind: 'trait', trait, value } }], text);
+    const { outcome } = await write([{ date: home.on, body: makeBody('trait', { trait, value }) }], text);
     if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
     else {
       if (outcome.kind === 'delivered') await loadKnown(homeId.value);

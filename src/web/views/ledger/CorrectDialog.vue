@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
 import TextField from '../../kit/TextField.vue';
@@ -94,7 +95,7 @@ const save = () =>
       [
         {
           date: today.value,
-          body: { kind: 'amends', target: props.line.entry.id, change, ...(why !== '' && { why }) },
+          body: makeBody('amends', { target: props.line.entry.id, change, ...(why !== '' && { why }) }),
           saw: props.line.corrections.at(-1)?.id ?? '',
         },
       ],

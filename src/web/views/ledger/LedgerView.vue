@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { LedgerLine as Line, LedgerPage, ScheduleRow } from '../../../contract/schemas.ts';
@@ -172,7 +173,7 @@ async function restore(line: Line): Promise<void> {
   busy.value = true;
   try {
     const saw = corrections.at(-1)?.id ?? '';
-    const body = { kind: 'voids' as const, target: voidedBy };
+    const body = makeBody('voids', { target: voidedBy });
     const { outcome } = await write([{ date: home.on ?? date, body, saw }], t.value('ledger.restore'));
     await say(outcome, t.value('ledger.restored'), line);
   } finally {

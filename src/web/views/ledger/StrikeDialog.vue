@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
 import WhyDialog from '../../kit/WhyDialog.vue';
@@ -30,7 +31,7 @@ const save = () =>
       [
         {
           date: home.on ?? props.line.date,
-          body: { kind: 'voids', target: props.line.entry.id, ...(reason !== '' && { why: reason }) },
+          body: makeBody('voids', { target: props.line.entry.id, ...(reason !== '' && { why: reason }) }),
           saw: props.line.corrections.at(-1)?.id ?? '',
         },
       ],

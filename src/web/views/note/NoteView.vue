@@ -3,7 +3,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { StandingBody } from '../../../contract/schemas.ts';
-import type { EntryBody } from '../../../core/ledger/entry.ts';
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
@@ -60,7 +60,7 @@ async function note({ entries, label }: Noted): Promise<void> {
 
 function turn(asset: string, state_: string, kind: 'shut' | 'opened', label: string): void {
   if (!home.on) return;
-  const body: EntryBody = { kind, asset, state: state_ };
+  const body = makeBody(kind, { asset, state: state_ });
   void note({ entries: [{ date: home.on, body }], label });
 }
 </script>

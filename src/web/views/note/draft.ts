@@ -1,3 +1,4 @@
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { readFinding, type FindingDraft } from '../../parts/finding/findingDraft.ts';
@@ -54,45 +55,44 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
     case 'event': {
       const trigger = draft.trigger === OWN_TRIGGER ? toCode(draft.ownTrigger) : draft.trigger;
       if (!codeSchema.safeParse(trigger).success) return wrong('ownTrigger', 'missing');
-      return { body: { kind: 'event', trigger, ...note } };
+      return { body: makeBody('event', { trigger, ...note }) };
     }
     case 'grade':
       if (draft.grade === '') return wrong('grade', 'missing');
       return {
-        body: {
-          kind: 'reading',
+        body: makeBody('reading', {
           asset,
           measure: 'filter-grade',
           value: gradeOf(draft.grade) ?? 0,
           unit: 'grade',
           ...note,
-        },
+        }),
       };
     case 'reading': {
       const read = readNumber(draft.value);
       if (!read.ok) return { field: 'value', ...read.fault };
       const { measure } = draft;
       const unit = units[measure] || 'count';
-      return { body: { kind: 'reading', asset, measure, value: read.value, unit, ...note } };
+      return { body: makeBody('reading', { asset, measure, value: read.value, unit, ...note }) };
     }
     case 'finding':
       return readFound(draft, note);
     case 'made':
-      return { body: { kind: 'fact', asset, fact: 'made', value: draft.made.trim() } };
+      return { body: makeBody('fact', { asset, fact: 'made', value: draft.made.trim() }) };
     case 'stock': {
       const read = readInteger(draft.change, -100_000, 100_000, 'whole');
       if (!read.ok) return { field: 'change', ...read.fault };
       if (read.value === 0) return wrong('change', 'whole');
-      return { body: { kind: 'stockMoved', supply: draft.supply, change: read.value } };
+      return { body: makeBody('stockMoved', { supply: draft.supply, change: read.value }) };
     }
     case 'text':
       if (draft.note.trim() === '') return wrong('note', 'missing');
-      return { body: { kind: 'note', text: draft.note.trim(), ...(asset !== '' && { asset }) } };
+      return { body: makeBody('note', { text: draft.note.trim(), ...(asset !== '' && { asset }) }) };
   }
 }
 
 function readFound(draft: NoteDraft, note: { note?: string }): Read {
   const read = readFinding(draft);
   if ('field' in read) return read;
-  return { body: { kind: 'finding', asset: draft.asset, ...read.finding, ...note } };
+  return { body: makeBody('finding', { asset: draft.asset, ...read.finding, ...note }) };
 }

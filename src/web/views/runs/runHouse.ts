@@ -1,3 +1,4 @@
+import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import type { HouseBody, KnownBody, ScheduleRow } from '../../../contract/schemas.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
 import type { RunHouse } from '../../../core/runs/planRun.ts';
@@ -12,7 +13,6 @@ import { settledBy } from '../../../core/readings/settled.ts';
 import { stateOf, type RunItem, type RunState } from '../../../core/runs/runState.ts';
 import { followText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { cautionText } from '../../../locales/stepText.ts';
-import { doneBody } from '../../parts/task/lines.ts';
 
 /** The house a run is built from. */
 export const runHouseOf = (
@@ -67,7 +67,7 @@ export function settledOf(code: string, traits: Traits): Settled {
 /** The occurrence a duty must name because frost or a companion opened its window early; none where it opened by itself. */
 export function openedEarly(rows: readonly ScheduleRow[], duty: string): string | undefined {
   const occurrence = rows.find(({ dutyId }) => dutyId === duty)?.occurrence;
-  const body = occurrence ? doneBody(duty, occurrence) : null;
+  const body = occurrence ? doneFor(duty, occurrence) : null;
   return body?.kind === 'done' ? body.occurrence : undefined;
 }
 

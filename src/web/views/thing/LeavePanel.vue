@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -38,7 +39,12 @@ const typed = reactive({
 const age = ref({ made: '', life: '', ends: '' });
 const removal = computed((): EntryBody[] =>
   props.way === 'remove'
-    ? [{ kind: 'removed', asset: props.asset.id, ...(why.value.trim() !== '' && { why: why.value.trim() }) }]
+    ? [
+        makeBody('removed', {
+          asset: props.asset.id,
+          ...(why.value.trim() !== '' && { why: why.value.trim() }),
+        }),
+      ]
     : [],
 );
 const trial = useTrial(props.house.home.id, () => removal.value);

@@ -1,3 +1,4 @@
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import { fitsSpec, type FactSpec } from '../../../core/house/factSpec.ts';
 import { factsOfKind } from '../../../core/house/factsOfKind.ts';
@@ -72,7 +73,7 @@ export function changedFacts(
     if (text.trim() === before) continue;
     const value = fromField(spec, text, units);
     if (value === undefined) return { ok: false, spec };
-    bodies.push({ kind: 'fact', asset: asset.id, fact: spec.code, value });
+    bodies.push(makeBody('fact', { asset: asset.id, fact: spec.code, value }));
   }
   return { ok: true, bodies };
 }

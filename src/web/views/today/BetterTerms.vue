@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, onMounted, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import MovesList from '../../kit/MovesList.vue';
@@ -40,7 +41,7 @@ async function read(): Promise<void> {
 onMounted(read);
 
 const bodies = computed((): EntryBody[] =>
-  offers.value.slice(0, MOST).map(({ dutyId, terms }) => ({ kind: 'terms', duty: dutyId, terms })),
+  offers.value.slice(0, MOST).map(({ dutyId, terms }) => makeBody('terms', { duty: dutyId, terms })),
 );
 const trial = useTrial(homeId, () => (seeing.value ? bodies.value : []));
 /** Like tasks on several things are named once. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import KitDialog from '../../kit/KitDialog.vue';
@@ -49,14 +50,13 @@ const save = () =>
       [
         {
           date,
-          body: {
-            kind: 'findingClosed',
+          body: makeBody('findingClosed', {
             finding: props.finding.entryId,
             what: props.finding.what,
             ...(minutes !== null && { minutes }),
             ...(cost !== null && { cost }),
             ...(typed.note.trim() !== '' && { note: typed.note.trim() }),
-          },
+          }),
         },
       ],
       text,

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { doneFor } from '../../../core/ledger/write/doneFor.ts';
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { v7 as uuid } from 'uuid';
 import { computed, defineAsyncComponent, reactive, ref } from 'vue';
 import TextField from '../../kit/TextField.vue';
@@ -21,7 +23,7 @@ import { isFault, readCost, readWhole } from '../../parts/typed/fields.ts';
 import LookFields from './LookFields.vue';
 import { asksAge, isPrinted, readAge } from '../../parts/typed/age.ts';
 import { isGraded, lookBody } from '../../parts/task/look.ts';
-import { doneBody, type Line, type Unit } from '../../parts/task/lines.ts';
+import { type Line, type Unit } from '../../parts/task/lines.ts';
 
 /** Logs a line for another day or with details, and says beforehand what follows from it. */
 const props = defineProps<{ line: Line }>();
@@ -83,8 +85,8 @@ const effects = computed(() => {
 
 /** The entries considered for a unit; none while what is typed says nothing. */
 function consideredFor({ duty, asset, occurrence }: Unit): EntryBody[] {
-  if (typed.skipped) return [{ kind: 'skipped', duty: duty.id, why: '-' }];
-  if (working.value) return [doneBody(duty.id, occurrence)];
+  if (typed.skipped) return [makeBody('skipped', { duty: duty.id, why: '-' })];
+  if (working.value) return [doneFor(duty.id, occurrence)];
   if (!asked.value) return [lookBody(typed.found, duty.id, asset.id)];
   const read = readAge(age.value);
   return read.ok ? read.bodies(asset.id) : [];
@@ -151,7 +153,7 @@ function wantedOf(unit: Unit, body: Work, date: CivilDate): Wanted[] {
   const saw = occurrence.key;
   if (body.kind === 'skipped') return [{ date, body: { ...body, duty: duty.id }, saw }];
   if (!working.value) return consideredFor(unit).map((each) => ({ date, body: each }));
-  const named = date >= occurrence.window.earliest ? doneBody(duty.id, occurrence) : {};
+  const named = date >= occurrence.window.earliest ? doneFor(duty.id, occurrence) : {};
   return [{ date, body: { ...body, duty: duty.id, ...named }, saw }];
 }
 
@@ -160,7 +162,7 @@ type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;
 /** The entry as typed, for any unit; null when something was refused and said. */
 function readBody(): Work | null {
   if (typed.skipped) {
-    if (typed.why.trim() !== '') return { kind: 'skipped', duty: '', why: typed.why.trim() };
+    if (typed.why.trim() !== '') return makeBody('skipped', { duty: '', why: typed.why.trim() });
     show(t.value('problem.missing'), 'why', FIELDS);
     return null;
   }
@@ -176,14 +178,13 @@ function readBody(): Work | null {
   if (isFault(minutes) || isFault(cost)) return null;
   const who = readWho();
   if (who === null) return null;
-  return {
-    kind: 'done',
+  return makeBody('done', {
     duty: '',
     ...(who !== '' && { who }),
     ...(minutes !== null && { minutes }),
     ...(cost !== null && { cost }),
     ...(typed.note.trim() !== '' && { note: typed.note.trim() }),
-  };
+  });
 }
 
 /** Someone new goes with the entry that names them, under one id however often it is sent. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive } from 'vue';
 import TextField from '../../kit/TextField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -62,14 +63,13 @@ const save = () =>
     }
     const wanted = props.line.units.map(({ duty, occurrence: { key } }): Wanted => ({
       date: today.value,
-      body: {
-        kind: 'putOff',
+      body: makeBody('putOff', {
         duty: duty.id,
         occurrence: key,
         to,
         why: why.trim(),
         ...(acknowledged && { acknowledged }),
-      },
+      }),
       saw: key,
     }));
     const text = t.value('today.putOffDone', { title: title.value, due: dateText(speech.value, to) });

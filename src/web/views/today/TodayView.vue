@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
@@ -16,7 +17,7 @@ import { useWriting, type Sent, type Wanted } from '../../composables/useWriting
 import { useHome } from '../../stores/home.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import DutyLine from './DutyLine.vue';
-import { doneBody, SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
+import { SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
 
 // What stands beside the due list is fetched after it, with its sentences.
 const TodayExtras = defineAsyncComponent(async () => {
@@ -140,7 +141,7 @@ async function done(line: Line, units: readonly Unit[]): Promise<void> {
   }
   const wanted = fresh.map(({ duty, occurrence }): Wanted => ({
     date: on,
-    body: doneBody(duty.id, occurrence),
+    body: doneFor(duty.id, occurrence),
     saw: occurrence.key,
   }));
   const title = practiceTitle(speech.value, line.practice);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
@@ -59,7 +60,7 @@ async function happened({ trigger }: Symptom): Promise<void> {
   busy.value = true;
   try {
     const label = t.value('note.noted.event');
-    const { outcome } = await write([{ date: home.on, body: { kind: 'event', trigger } }], label);
+    const { outcome } = await write([{ date: home.on, body: makeBody('event', { trigger }) }], label);
     if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
     else if (outcome.kind === 'waiting')
       said.value = {

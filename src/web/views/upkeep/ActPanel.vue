@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import MovesList from '../../kit/MovesList.vue';
@@ -32,11 +33,11 @@ const bodies = computed(() =>
     const reason = why.value.trim() === '' ? {} : { why: why.value.trim() };
     switch (props.act) {
       case 'pause':
-        return { kind: 'paused', duty: duty.id, ...reason };
+        return makeBody('paused', { duty: duty.id, ...reason });
       case 'resume':
-        return { kind: 'resumed', duty: duty.id };
+        return makeBody('resumed', { duty: duty.id });
       case 'retire':
-        return { kind: 'retired', duty: duty.id, ...reason };
+        return makeBody('retired', { duty: duty.id, ...reason });
     }
   }),
 );

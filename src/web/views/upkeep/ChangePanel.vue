@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive, ref, watch } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -123,7 +124,7 @@ const terms = computed((): Terms | null =>
 const bodies = computed((): EntryBody[] => {
   const { value: wanted } = terms;
   if (!wanted || sameTerms(wanted, props.line.terms)) return [];
-  return props.line.units.map(({ duty }) => ({ kind: 'terms', duty: duty.id, terms: wanted }));
+  return props.line.units.map(({ duty }) => makeBody('terms', { duty: duty.id, terms: wanted }));
 });
 const trial = useTrial(props.homeId, () => bodies.value);
 const nameOf = (id: string): string => (home.house ? dutyName(home.house, id, props.speech) : id);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref } from 'vue';
 import RuledLine from '../../kit/RuledLine.vue';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
@@ -74,7 +75,7 @@ const toggle = (panel: Panel): void => {
 async function dismiss(): Promise<void> {
   const { value: unit } = proposing;
   if (!unit?.kept.proposal || !home.on) return;
-  const body: EntryBody = { kind: 'dismissed', duty: unit.duty.id, days: unit.kept.proposal.days };
+  const body: EntryBody = makeBody('dismissed', { duty: unit.duty.id, days: unit.kept.proposal.days });
   const text = t.value('upkeep.dismissed', { title: title.value });
   emit('written', await write([{ date: home.on, body }], text), text);
 }
