@@ -1,5 +1,6 @@
 import { runInNewContext } from 'node:vm';
 import { setFlagsFromString } from 'node:v8';
+import pLimit from 'p-limit';
 import pg from 'pg';
 import { v7 as uuid } from 'uuid';
 import { MIGRATIONS } from '../src/cluster/installation.ts';
@@ -44,10 +45,18 @@ export async function benchRebuild(): Promise<Ratio[]> {
     const homes = await everyHome(urls.owner);
     const held: number[] = [];
     const start = performance.now();
-    for (const [index, { home, personId }] of homes.entries()) {
-      await asPerson(db, personId, (tx) => rebuildHome(tx, home, ON));
-      if ((index + 1) % Math.ceil(homes.length / 10) === 0) held.push(heldMb());
-    }
+    // As the command does it: three at once, the past folded by whoever writes next.
+    const limit = pLimit(3);
+    let done = 0;
+    await Promise.all(
+      homes.map(({ home, personId }) =>
+        limit(async () => {
+          await asPerson(db, personId, (tx) => rebuildHome(tx, home, ON, 'later'));
+          done += 1;
+          if (done % Math.ceil(homes.length / 10) === 0) held.push(heldMb());
+        }),
+      ),
+    );
     const own = performance.now() - start;
     const { rows } = await admin.query<{ count: number }>('SELECT count(*)::int AS count FROM duty_window');
     if (rows[0]?.count !== HOMES * DUTIES) throw new Error(`${rows[0]?.count} rows were written`);
@@ -59,7 +68,7 @@ export async function benchRebuild(): Promise<Ratio[]> {
         ours: ms(own),
         peer: ms(peer),
         ratio: `${times(own / peer)} the time`,
-        aim: 'told, no aim',
+        aim: '≤ 10×',
       },
       {
         what: 'memory held after the last home, against after a tenth of them',

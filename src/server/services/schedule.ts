@@ -10,6 +10,7 @@ import type { HouseProjection } from '../../core/schedule/project.ts';
 import { toldOf } from '../../core/schedule/replay/checkpoint.ts';
 import { seasonStates } from '../../core/schedule/seasonStates.ts';
 import type { Tx } from '../db/database.ts';
+import { dropCheckpoint } from '../stores/checkpointStore.ts';
 import { loadLedger, lockLedger } from '../stores/entryStore.ts';
 import { listCovers } from '../stores/documentStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
@@ -45,6 +46,7 @@ export async function refreshHome(
   tx: Tx,
   loaded: LoadedHome,
   stored: StoredRows,
+  fold: Fold = 'now',
 ): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[]; projection: HouseProjection }> {
   const { house, today } = loaded;
   const projection = projectLoaded(loaded);
@@ -55,15 +57,24 @@ export async function refreshHome(
     return !known || known.projectedOn > today || canonicalHash(known.row) !== canonicalHash(row);
   });
   await saveWindows(tx, house.home.id, today, changed);
-  await keepCheckpoint(tx, loaded);
+  if (fold === 'now') await keepCheckpoint(tx, loaded);
+  else await dropCheckpoint(tx, house.home.id);
   return { rows, changed, projection };
 }
 
+/** Whether the past is folded along with the schedule, or by whoever writes to the home next. */
+type Fold = 'now' | 'later';
+
 /** Projects a whole home anew from its ledger; returns its rows. */
-export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
+export async function rebuildHome(
+  tx: Tx,
+  home: Home,
+  today: CivilDate,
+  fold: Fold = 'now',
+): Promise<ScheduleRow[]> {
   await lockLedger(tx, home.id);
   const loaded = await loadWholeHome(tx, home, today);
-  const { rows } = await refreshHome(tx, loaded, await loadWindows(tx, home.id));
+  const { rows } = await refreshHome(tx, loaded, await loadWindows(tx, home.id), fold);
   return rows;
 }
 
@@ -75,7 +86,8 @@ export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<
   const standing = stillRight(await loadWindows(tx, home.id), today);
   if (standing) return { on: today, rows: standing };
   // The ledger is locked and read only then: whoever was writing an entry just now has finished.
-  const rows = await rebuildHome(tx, home, today);
+  await lockLedger(tx, home.id);
+  const { rows } = await refreshHome(tx, await loadHome(tx, home, today), await loadWindows(tx, home.id));
   return { on: today, rows: [...rows].sort((a, b) => (a.dutyId < b.dutyId ? -1 : 1)) };
 }
 

@@ -7,7 +7,7 @@ import type { DutyProjection } from '../../core/schedule/project.ts';
 import type { Tx } from '../db/database.ts';
 import { dutyWindow } from '../db/tables/index.ts';
 import { PROJECTION_VERSION } from './projectionVersion.ts';
-import { inPortions, oneRow } from './rows.ts';
+import { oneRow } from './rows.ts';
 
 const storedSchema = z.object({
   reasons: z.array(reasonSchema),
@@ -39,40 +39,39 @@ export async function saveWindows(
   rows: readonly ScheduleRow[],
 ): Promise<void> {
   if (rows.length === 0) return;
-  const values = z
-    .array(scheduleRowSchema)
-    .parse(rows)
-    .map(({ dutyId, occurrence, sleep, retired, missed, extras, changesOn }) => ({
-      homeId,
-      dutyId,
-      projectedOn: on,
-      changesOn,
+  const judged = z.array(scheduleRowSchema).parse(rows);
+  // One parameter for all of them: a parameter for every column of every row costs most of the time.
+  const values = JSON.stringify(
+    judged.map(({ dutyId, occurrence, sleep, retired, missed, extras, changesOn }) => ({
+      home_id: homeId,
+      duty_id: dutyId,
+      projected_on: on,
+      changes_on: changesOn,
       retired,
       occurrence: occurrence?.key ?? null,
-      earliest: occurrence?.window.earliest ?? null,
-      due: occurrence?.window.due ?? null,
-      latest: occurrence?.window.latest ?? null,
+      ...(occurrence?.window ?? {}),
       baseline: occurrence?.baseline ?? false,
       asks: occurrence?.asks ?? null,
-      bookBy: occurrence?.bookBy ?? null,
-      orderBy: occurrence?.orderBy ?? null,
+      book_by: occurrence?.bookBy ?? null,
+      order_by: occurrence?.orderBy ?? null,
       version: PROJECTION_VERSION,
       sleep,
       reasons: occurrence?.reasons ?? [],
       missed,
       extras,
-    }));
-  const { homeId: _home, dutyId: _duty, ...replaced } = getTableColumns(dutyWindow);
-  const set = Object.fromEntries(
-    Object.entries(replaced).map(([key, { name }]) => [key, sql`excluded.${sql.identifier(name)}`]),
+    })),
   );
-  await inPortions(values, (some) =>
-    tx
-      .insert(dutyWindow)
-      .values(some)
-      .onConflictDoUpdate({ target: [dutyWindow.homeId, dutyWindow.dutyId], set }),
-  );
+  await tx.execute(sql`
+    INSERT INTO duty_window SELECT * FROM jsonb_populate_recordset(NULL::duty_window, ${values}::jsonb)
+    ON CONFLICT (home_id, duty_id) DO UPDATE SET ${REPLACED}`);
 }
+
+const { homeId: _home, dutyId: _duty, ...replaced } = getTableColumns(dutyWindow);
+/** Every column but the key, as the new row has it. */
+const REPLACED = sql.join(
+  Object.values(replaced).map(({ name }) => sql`${sql.identifier(name)} = excluded.${sql.identifier(name)}`),
+  sql`, `,
+);
 
 /** A stored row with the days between which it stands. */
 export interface StoredWindow {
