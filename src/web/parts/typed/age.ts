@@ -4,7 +4,6 @@ import { specOf } from '../../../core/house/factsOfKind.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { readInteger } from './fields.ts';
-import type { Occurrence } from '../../../core/schedule/occurrence.ts';
 
 /** What is typed of the age of a thing. */
 export interface AgeDraft {
@@ -17,10 +16,6 @@ type FactBody = Extract<EntryBody, { kind: 'fact' }>;
 export type ReadAge =
   | { readonly ok: true; readonly bodies: (asset: string) => FactBody[] }
   | { readonly ok: false; readonly field: keyof AgeDraft; readonly problem: string };
-
-/** Whether an occurrence asks for the date on the thing, because nobody knows how old it is. */
-export const asksAge = ({ reasons }: Pick<Occurrence, 'reasons'>): boolean =>
-  reasons.some(({ kind }) => kind === 'ageUnknown');
 
 /** Whether a life and an end are printed on things of a kind. */
 export const isPrinted = ({ kind }: Pick<Asset, 'kind'>): boolean => specOf(kind, 'ends') !== undefined;

@@ -7,7 +7,7 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { shortReasonText } from '../../../locales/shortReason.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { asksAge } from '../../parts/typed/age.ts';
+import { asksAge } from '../../parts/typed/asksAge.ts';
 import { sharedWindow, type Line, type Section, type Unit } from '../../parts/task/lines.ts';
 
 /** One line of Today: the date in its margin, what is to be done where, why then, and what can be done about it. */

@@ -21,7 +21,8 @@ import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
 import { isFault, readCost, readWhole } from '../../parts/typed/fields.ts';
 import LookFields from './LookFields.vue';
-import { asksAge, isPrinted, readAge } from '../../parts/typed/age.ts';
+import { isPrinted, readAge } from '../../parts/typed/age.ts';
+import { asksAge } from '../../parts/typed/asksAge.ts';
 import { isGraded, lookBody } from '../../parts/task/look.ts';
 import { type Line, type Unit } from '../../parts/task/lines.ts';
 
