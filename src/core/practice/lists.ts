@@ -168,30 +168,3 @@ export const STATES = [
   'window-film',
   'storm-panels',
 ] as const;
-
-/** What is measured or graded, with the unit it is kept in (empty: a grade or a share). */
-export const MEASURES = {
-  'filter-grade': '',
-  'temperature-split': 'dF',
-  'tap-temperature': 'F',
-  'stored-temperature': 'F',
-  'indoor-humidity': '%',
-  'summer-setpoint': 'F',
-  'run-hours': 'h',
-  'soot-depth': 'in',
-  'flue-carbon-dioxide': '%',
-  'flame-to-blower': 's',
-  'vent-clearance': 'in',
-  'crack-width': 'mm',
-  'scum-depth': 'in',
-  'sludge-depth': 'in',
-  'clear-depth': 'in',
-  'blower-minutes': 'min',
-  'ventilator-setting': '%',
-  'shower-flow': 'gpm',
-  'leak-area': 'in2',
-  'salt-level': '%',
-  'laundry-loads': 'loads',
-  'concrete-age': 'months',
-  'alarm-age': 'years',
-} as const;

@@ -10,6 +10,11 @@ export const aerobicBlower = reading({
   fields: { 'blower-minutes': positive('min', { max: 30 }), 'does-not-run': usuallyNot },
   bands: { minutes: scale(watch, from(8, sound), above(10, watch)) },
   bandUnit: 'min',
+  recorded: {
+    of: ['treatment-plant'],
+    measures: { 'blower-minutes': { from: 'blower-minutes', unit: 'min' } },
+    chart: { measure: 'blower-minutes', band: 'minutes' },
+  },
   judge: ({ values, band }) => {
     if (values['does-not-run'] || values['blower-minutes'] === 0)
       return judged([seen('act', 'blower-dead', 1)], {

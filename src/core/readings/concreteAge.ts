@@ -10,6 +10,7 @@ export const concreteAge = reading({
   fields: { age: positive('months', { max: 2_400 }), salted: usuallyNot },
   bands: { age: scale(watch, from(24, sound)) },
   bandUnit: 'months',
+  recorded: { of: ['concrete'], measures: { 'concrete-age': { from: 'age', unit: 'months' } } },
   judge: ({ values, band }) => {
     const said = figure('age', values.age, 'months');
     const part = byBand(band('age'), said);

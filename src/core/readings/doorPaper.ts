@@ -10,6 +10,7 @@ export const doorPaper = reading({
     paper: choice('drags-all-round', 'slides-at-foot', 'slides-at-side', 'slides-at-head'),
     threshold: usually('fixed', 'screws'),
   },
+  recorded: { of: ['door', 'garage-door'], measures: {} },
   judge: ({ values }) => {
     if (values.paper === 'drags-all-round') return judged([seen('sound', 'paper-drags')]);
     const foot = values.paper === 'slides-at-foot';

@@ -4,7 +4,6 @@ import type { EntryBody } from '../ledger/entry.ts';
 import { foundByReading } from '../ledger/findingWhat.ts';
 import type { Quantity } from '../units/quantity.ts';
 import type { Given, Reading } from './reading.ts';
-import { RECORDED } from './recorded.ts';
 import type { Figure, Outcome } from './verdict.ts';
 
 type Judged = Extract<Outcome, { kind: 'judged' }>;
@@ -24,9 +23,9 @@ export function entriesOf(
 ): { readonly readings: readonly ReadingBody[]; readonly finding: FindingBody | null } {
   const judged = outcome.kind === 'judged' ? judgedOf(reading, outcome) : undefined;
   const kept = keptGiven(given);
-  const readings = Object.entries(RECORDED[reading.code]?.values ?? {}).flatMap(
-    ([measure, code]): ReadingBody[] => {
-      const quantity = valueOf(code, given, outcome);
+  const readings = Object.entries(reading.recorded?.measures ?? {}).flatMap(
+    ([measure, { from }]): ReadingBody[] => {
+      const quantity = valueOf(from, given, outcome);
       if (!quantity) return [];
       return [
         makeBody('reading', {

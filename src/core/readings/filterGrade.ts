@@ -16,6 +16,20 @@ export const filterGrade = reading({
     tolerant: scale(sound, from(0.5, watch), from(1, act(3))),
     strict: scale(sound, from(0.5, act(3))),
   },
+  recorded: {
+    of: ['filter-position'],
+    measures: { 'filter-grade': { from: 'grade', unit: '' } },
+    chart: {
+      measure: 'filter-grade',
+      band: null,
+      forward: {
+        fit: { points: 2, days: 1, error: 0.1 },
+        restarts: ['air-filter-panel-replace', 'air-filter-media-replace'],
+        limit: 1,
+        origin: 0,
+      },
+    },
+  },
   judge: ({ values, school: chosen, band }) => {
     const school = chosen ?? 'tolerant';
     const part = byBand(band(school), figure('grade', GRADES[values.grade]), `filter-${values.grade}`);

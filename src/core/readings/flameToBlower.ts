@@ -13,6 +13,11 @@ export const flameToBlower = reading({
   },
   bands: { delay: scale(watch, from(15, sound), above(60, watch), above(90, act(1))) },
   bandUnit: 's',
+  recorded: {
+    of: ['furnace', 'air-handler'],
+    measures: { 'flame-to-blower': { from: 'delay', unit: 's' } },
+    chart: { measure: 'flame-to-blower', band: 'delay' },
+  },
   judge: ({ values, band }) => {
     const bad = values.flame !== 'steady';
     const part = byBand(band('delay'), figure('delay', values.delay, 's'));

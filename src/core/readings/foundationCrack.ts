@@ -19,6 +19,15 @@ export const foundationCrack = reading({
   },
   bands: { width: scale(sound, from(0.4, watch), from(3, act(30))) },
   bandUnit: 'mm',
+  recorded: {
+    of: ['foundation', 'masonry', 'walls', 'house'],
+    measures: { 'crack-width': { from: 'width', unit: 'mm' } },
+    chart: {
+      measure: 'crack-width',
+      band: 'width',
+      forward: { fit: { points: 3, days: 180, error: 0.02 }, restarts: [], limit: 3 },
+    },
+  },
   judge: ({ values, band }) => {
     const growth = values['growth-a-year'];
     const parts = [

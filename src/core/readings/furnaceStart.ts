@@ -21,6 +21,7 @@ export const furnaceStart = reading({
   code: 'furnace-start',
   system: 'air',
   fields: { 'last-seen': choice('none', ...FURNACE_STAGES), resets: number({ max: 50, otherwise: 0 }) },
+  recorded: { of: ['furnace', 'air-handler'], measures: {} },
   judge: ({ values }) => {
     const reached = FURNACE_STAGES.indexOf(values['last-seen'] as FurnaceStage);
     const next = FURNACE_STAGES[reached + 1];

@@ -12,6 +12,7 @@ export const gasFlame = reading({
     burner: usually('furnace', 'boiler', 'water-heater', 'decorative-logs', 'oil'),
     flame: choice(...LOOKS),
   },
+  recorded: { of: ['furnace', 'boiler', 'water-heater', 'air-handler'], measures: {} },
   judge: ({ values }) => {
     if (values.burner === 'decorative-logs' || values.burner === 'oil')
       return unmet([`not-${values.burner}`]);

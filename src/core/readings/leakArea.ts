@@ -36,6 +36,7 @@ export const leakArea = reading({
     'btu-a-unit': number({ max: 1e9, otherwise: 0 }),
     efficiency: quantity('%', { min: 1, max: 500, otherwise: 100 }),
   },
+  recorded: { of: ['house', 'walls'], measures: { 'leak-area': { from: 'leak-area', unit: 'in2' } } },
   judge: ({ values }) => {
     const area = tidy(values.length * 12 * values.gap + values['more-area']);
     const q = infiltration(

@@ -14,6 +14,11 @@ export const oilSoot = reading({
   fields: { soot: positive('in', { max: 4 }), 'flue-blocked': usuallyNot },
   bands: { soot: scale(sound, above(0, act(30))) },
   bandUnit: 'in',
+  recorded: {
+    of: ['boiler'],
+    measures: { 'soot-depth': { from: 'soot', unit: 'in' } },
+    chart: { measure: 'soot-depth', band: 'soot' },
+  },
   judge: ({ values, band }) => {
     const part = byBand(band('soot'), figure('soot', values.soot, 'in'));
     const blocked = values['flue-blocked'];

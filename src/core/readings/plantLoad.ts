@@ -20,6 +20,7 @@ export const plantLoad = reading({
     laundry: scale(sound, from(0.2, watch), from(0.5, act(0))),
     'all-water': scale(sound, from(0.8, watch), from(1, act(0))),
   },
+  recorded: { of: ['treatment-plant'], measures: { 'laundry-loads': { from: 'loads', unit: 'loads' } } },
   judge: ({ values, band }) => {
     const washed = values.loads * values['gallons-a-load'];
     const all = washed + values.showers * values['gallons-a-shower'] + values['other-water'];

@@ -1,44 +1,19 @@
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { daysBetween } from '../calendar/civilDate.ts';
-import { lineThrough, reaches, type Fit, type Line, type Point, type Reaches } from './trend.ts';
-
-/** How a measure that repeats is carried forward. `restarts`: practices after which it begins again at nothing. */
-export interface Projection {
-  readonly fit: Fit;
-  readonly restarts: readonly string[];
-  /** The edge it runs towards, in the unit of its band. */
-  readonly limit: number;
-  /** Value at a restart; none where it does not restart. */
-  readonly origin?: number;
-}
+import { READINGS } from './all.ts';
+import type { Forward } from './reading.ts';
+import { lineThrough, reaches, type Line, type Point, type Reaches } from './trend.ts';
 
 /**
- * Which measures are carried forward, in the units of their bands: sludge and scum to the pump-out, a crack to 3 mm (through at least
+ * How measures are carried forward, in the units of their bands: sludge and scum to the pump-out, a crack to 3 mm (through at least
  * three readings over at least 180 days), the split down to the band's edge, a filter's grade against the days it hung.
  * The error of one reading is a usual starting value.
  */
-export const PROJECTIONS: Readonly<Record<string, Projection>> = {
-  'sludge-depth': {
-    fit: { points: 2, days: 30, error: 0.5 },
-    restarts: ['aerobic-pump-out'],
-    limit: 12,
-    origin: 0,
-  },
-  'scum-depth': {
-    fit: { points: 2, days: 30, error: 0.5 },
-    restarts: ['aerobic-pump-out'],
-    limit: 6,
-    origin: 0,
-  },
-  'crack-width': { fit: { points: 3, days: 180, error: 0.02 }, restarts: [], limit: 3 },
-  'temperature-split': { fit: { points: 3, days: 180, error: 0.5 }, restarts: [], limit: 18 },
-  'filter-grade': {
-    fit: { points: 2, days: 1, error: 0.1 },
-    restarts: ['air-filter-panel-replace', 'air-filter-media-replace'],
-    limit: 1,
-    origin: 0,
-  },
-};
+export const PROJECTIONS: Readonly<Record<string, Forward>> = Object.fromEntries(
+  READINGS.flatMap(({ recorded }) =>
+    recorded?.chart?.forward ? [[recorded.chart.measure, recorded.chart.forward]] : [],
+  ),
+);
 
 /** A reading series carried forward. */
 export interface Projected {

@@ -1,3 +1,5 @@
+import type { AssetKind } from '../basics/assetKind.ts';
+import type { Fit } from './trend.ts';
 import type { Quantity } from '../units/quantity.ts';
 import { convert, dimensionOf, isUnit, nearly, tidy, unitIn, type UnitCode } from '../units/units.ts';
 import { gradeAt, withEdges, type Scale } from './scale.ts';
@@ -56,6 +58,25 @@ export interface Judging<F extends Fields> {
   readonly metric: (field: keyof F & string) => boolean;
 }
 
+/** How a measure that repeats is carried forward. `restarts`: practices after which it begins again at nothing. */
+export interface Forward {
+  readonly fit: Fit;
+  readonly restarts: readonly string[];
+  /** The edge it runs towards, in the unit of its band. */
+  readonly limit: number;
+  /** Value at a restart; none where it does not restart. */
+  readonly origin?: number;
+}
+
+/** What a reading leaves in the ledger: of which things it is read, and which of its fields or figures is which measure. */
+export interface Recorded {
+  readonly of: readonly AssetKind[];
+  /** Each measure with the field or figure that holds its value (a field is kept as it was entered), and its unit (empty: a grade). */
+  readonly measures: Readonly<Record<string, { readonly from: string; readonly unit: string }>>;
+  /** The measure shown over time, the band it is shown against (of a school, or one for all), and how it is carried forward. */
+  readonly chart?: { readonly measure: string; readonly band: string | null; readonly forward?: Forward };
+}
+
 /** A measurement with its verdict, or a sum without one. */
 export interface Reading {
   readonly code: string;
@@ -66,6 +87,8 @@ export interface Reading {
   /** Usual edges, by school or by what they band, with the unit they are written in. */
   readonly bands: Readonly<Record<string, Scale>>;
   readonly bandUnit: string;
+  /** Left out where it is worked out and never recorded. */
+  readonly recorded?: Recorded;
   readonly judge: (judging: Judging<Fields>) => Outcome;
 }
 
@@ -80,6 +103,7 @@ interface Spec<F extends Fields> {
   readonly schools?: readonly string[];
   readonly bands?: Readonly<Record<string, Scale>>;
   readonly bandUnit?: string;
+  readonly recorded?: Recorded;
   readonly judge: (judging: Judging<F>) => Outcome;
 }
 

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { givenFor, said } from '../../../test/support/judging.ts';
-import { MEASURES } from '../practice/lists.ts';
 import { PRACTICES } from '../catalogue/catalogue.ts';
 import { entryBodySchema } from '../ledger/entry.ts';
 import { READINGS, readingOf } from './all.ts';
+import { MEASURES } from './measures.ts';
 import { entriesOf } from './entriesOf.ts';
 import { chartReading, readingsOfMeasure, RECORDED } from './recorded.ts';
 import { sludge } from './sludge.ts';
@@ -12,12 +12,12 @@ import { temperatureSplit } from './temperatureSplit.ts';
 
 describe('what a reading leaves', () => {
   it('only readings there are, measures there are, and bands there are', () => {
-    for (const [code, { values, chart }] of Object.entries(RECORDED)) {
+    for (const [code, { measures, chart }] of Object.entries(RECORDED)) {
       const reading = readingOf(code);
       if (!reading) throw new Error(`no reading ${code}`);
-      for (const measure of Object.keys(values)) expect(MEASURES).toHaveProperty(measure);
+      for (const [measure, { unit }] of Object.entries(measures)) expect(MEASURES[measure]).toBe(unit);
       if (!chart) continue;
-      expect(values).toHaveProperty(chart.measure);
+      expect(measures).toHaveProperty(chart.measure);
       for (const band of chart.band === null ? reading.schools : [chart.band])
         expect(reading.bands).toHaveProperty(band);
       expect(chartReading(chart.measure)).toBe(code);

@@ -13,6 +13,20 @@ export const scum = reading({
   fields: { scum: positive('in', { max: 200 }), 'backing-up': usuallyNot },
   bands: { scum: SCUM_BAND },
   bandUnit: 'in',
+  recorded: {
+    of: ['treatment-plant', 'septic-tank'],
+    measures: { 'scum-depth': { from: 'scum', unit: 'in' } },
+    chart: {
+      measure: 'scum-depth',
+      band: 'scum',
+      forward: {
+        fit: { points: 2, days: 30, error: 0.5 },
+        restarts: ['aerobic-pump-out'],
+        limit: 6,
+        origin: 0,
+      },
+    },
+  },
   judge: ({ values, band, metric }) => {
     const parts = [
       ...when(values['backing-up'], seen('stop', 'backing-up')),

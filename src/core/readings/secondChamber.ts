@@ -7,6 +7,7 @@ export const secondChamber = reading({
   code: 'second-chamber',
   system: 'sewage',
   fields: { water: choice('chocolate-brown', 'grey', 'strong-odour', 'black-outfall', 'solids-outfall') },
+  recorded: { of: ['treatment-plant'], measures: {} },
   judge: ({ values }) => {
     switch (values.water) {
       case 'chocolate-brown':

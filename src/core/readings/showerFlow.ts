@@ -34,6 +34,11 @@ export const showerFlow = reading({
     'target-1-5': scale(sound, above(1.5, watch), above(2.5, act(90))),
   },
   bandUnit: 'gpm',
+  recorded: {
+    of: ['shower'],
+    measures: { 'shower-flow': { from: 'flow', unit: 'gpm' } },
+    chart: { measure: 'shower-flow', band: null },
+  },
   judge: ({ values, school: chosen, band }) => {
     const school = chosen ?? 'target-2';
     const flow = tidy(values.volume / (values.time / 60));

@@ -30,6 +30,20 @@ export const sludge = reading({
   fields,
   bands: { sludge: SLUDGE_BAND },
   bandUnit: 'in',
+  recorded: {
+    of: ['treatment-plant', 'septic-tank'],
+    measures: { 'sludge-depth': { from: 'sludge', unit: 'in' } },
+    chart: {
+      measure: 'sludge-depth',
+      band: 'sludge',
+      forward: {
+        fit: { points: 2, days: 30, error: 0.5 },
+        restarts: ['aerobic-pump-out'],
+        limit: 12,
+        origin: 0,
+      },
+    },
+  },
   judge: ({ values, band, metric }: Judging<typeof fields>) => {
     const parts = [
       ...when(values['backing-up'], seen('stop', 'backing-up')),

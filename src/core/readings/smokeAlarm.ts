@@ -12,6 +12,7 @@ export const smokeAlarm = reading({
   schools: Object.keys(LIVES),
   bands: Object.fromEntries(Object.entries(LIVES).map(([school, life]) => [school, lifeBand(life)])),
   bandUnit: 'years',
+  recorded: { of: ['smoke-alarm'], measures: { 'alarm-age': { from: 'age', unit: 'years' } } },
   judge: ({ values, school: chosen, band }) => {
     const printed = values['printed-life'];
     const school = printed !== undefined ? 'printed' : (chosen ?? 'ten-years');

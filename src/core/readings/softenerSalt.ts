@@ -27,6 +27,7 @@ export const softenerSalt = reading({
   },
   bands: { days: scale(act(7), from(7, watch), above(30, sound)) },
   bandUnit: 'days',
+  recorded: { of: ['softener'], measures: {} },
   judge: ({ values, band }) => {
     const month = saltAMonth(values.hardness, values['water-a-day'], values.softener);
     const days = tidy((values['salt-left'] / month) * 30);

@@ -17,6 +17,11 @@ export const storedTemperature = reading({
     'stored-140': scale(act(3), from(130, watch), from(138, sound), above(145, watch), above(150, act(1))),
   },
   bandUnit: 'F',
+  recorded: {
+    of: ['water-heater'],
+    measures: { 'stored-temperature': { from: 'stored', unit: 'F' } },
+    chart: { measure: 'stored-temperature', band: 'stored-140' },
+  },
   judge: ({ values, band }) => {
     const relief = values['relief-discharging'];
     const part = byBand(band('stored-140'), figure('stored', values.stored, 'F'));

@@ -10,6 +10,11 @@ export const summerIndoor = reading({
   fields: { indoors: quantity('F', { min: 40, max: 130 }) },
   bands: { indoors: scale(sound, above(77, watch), from(85, act(0))) },
   bandUnit: 'F',
+  recorded: {
+    of: ['house', 'thermostat', 'cooling'],
+    measures: { 'summer-setpoint': { from: 'indoors', unit: 'F' } },
+    chart: { measure: 'summer-setpoint', band: 'indoors' },
+  },
   judge: ({ values, band }) => {
     const part = byBand(band('indoors'), figure('indoors', values.indoors, 'F'));
     return judged([part], { follows: part.verdict === 'sound' ? [] : [doNow('setpoint-77')] });

@@ -49,6 +49,14 @@ export const tankSolids = reading({
     'third-of-depth': scale(sound, from(0.27, watch), from(tidy(1 / 3), act(30))),
     'quarter-of-depth': scale(sound, from(0.2, watch), from(0.25, act(30))),
   },
+  recorded: {
+    of: ['treatment-plant', 'septic-tank'],
+    measures: {
+      'scum-depth': { from: 'scum', unit: 'in' },
+      'sludge-depth': { from: 'sludge', unit: 'in' },
+      'clear-depth': { from: 'clear', unit: 'in' },
+    },
+  },
   judge: ({ values, school: chosen, band, metric }) => {
     const clear = clearDepth(values);
     if (clear < 0) return unmet(['layers-within-depth']);

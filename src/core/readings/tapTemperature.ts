@@ -32,6 +32,11 @@ export const tapTemperature = reading({
     ),
   },
   bandUnit: 'F',
+  recorded: {
+    of: ['water-heater'],
+    measures: { 'tap-temperature': { from: 'tap', unit: 'F' } },
+    chart: { measure: 'tap-temperature', band: 'tap-120' },
+  },
   judge: ({ values, band }) => {
     const said = figure('tap', values.tap, 'F');
     if (!values['ran-a-minute']) return unmet(['ran-a-minute'], [said]);

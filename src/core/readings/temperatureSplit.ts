@@ -133,6 +133,15 @@ export const temperatureSplit = reading({
     ...BY_HUMIDITY,
   },
   bandUnit: 'dF',
+  recorded: {
+    of: ['cooling', 'air-handler', 'house'],
+    measures: { 'temperature-split': { from: 'split', unit: 'dF' } },
+    chart: {
+      measure: 'temperature-split',
+      band: 'fixed',
+      forward: { fit: { points: 3, days: 180, error: 0.5 }, restarts: [], limit: 18 },
+    },
+  },
   judge: ({ values, school: chosen, band }) => {
     const split = tidy(values.return - values.supply);
     const said = figure('split', split, 'dF');

@@ -19,6 +19,10 @@ export const ventClearance = reading({
     'stored-against': usuallyNot,
   },
   bands: { ratio: scale(act(7), from(1, sound)) },
+  recorded: {
+    of: ['furnace', 'boiler', 'water-heater', 'vent-pipe', 'chimney', 'air-handler', 'cooling'],
+    measures: { 'vent-clearance': { from: 'gap', unit: 'in' } },
+  },
   judge: ({ values, band }) => {
     const required = values.label ?? REQUIRED[values.vent];
     const bad = values.looks !== 'fine';

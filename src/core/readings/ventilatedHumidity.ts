@@ -10,6 +10,11 @@ export const ventilatedHumidity = reading({
   fields: { humidity: share(), 'days-over-70': number({ max: 365, otherwise: 0 }), mould: usuallyNot },
   bands: { humidity: scale(watch, from(40, sound), above(60, watch), from(80, act(1))) },
   bandUnit: '%',
+  recorded: {
+    of: ['ventilator'],
+    measures: { 'indoor-humidity': { from: 'humidity', unit: '%' } },
+    chart: { measure: 'indoor-humidity', band: 'humidity' },
+  },
   judge: ({ values, band }) => {
     const lasting = values.humidity > 70 && values['days-over-70'] >= 7;
     const parts = [

@@ -10,6 +10,7 @@ export const ventilatorFilter = reading({
   fields: { 'since-renewal': positive('months', { max: 240 }), torn: usuallyNot },
   bands: { months: scale(sound, from(18, watch), from(24, act(30))) },
   bandUnit: 'months',
+  recorded: { of: ['ventilator'], measures: {} },
   judge: ({ values, band }) => {
     const parts = [
       byBand(band('months'), figure('since-renewal', values['since-renewal'], 'months')),

@@ -10,6 +10,11 @@ export const ventilatorSetting = reading({
   fields: { setting: share(), off: usuallyNot, tight: usuallyNot },
   bands: { setting: scale(watch, from(40, sound), above(60, watch)) },
   bandUnit: '%',
+  recorded: {
+    of: ['ventilator'],
+    measures: { 'ventilator-setting': { from: 'setting', unit: '%' } },
+    chart: { measure: 'ventilator-setting', band: 'setting' },
+  },
   judge: ({ values, band }) => {
     const figures = [figure('setting', values.setting, '%')];
     if (values.off) {

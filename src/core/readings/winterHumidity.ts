@@ -51,6 +51,7 @@ export const winterHumidity = reading({
   code: 'winter-humidity',
   system: 'air',
   fields,
+  recorded: { of: ['humidifier', 'house'], measures: { 'indoor-humidity': { from: 'humidity', unit: '%' } } },
   judge: ({ values }) => {
     const mean = tidy((values.high + values.low) / 2);
     const highest = highestHumidity(values.indoors, values['lowest-ahead'], values.glass);

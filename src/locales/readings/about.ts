@@ -4,6 +4,13 @@ export interface About {
   readonly about: string;
   readonly formula: string;
   readonly source: string;
+  /** Words of this reading alone, by code; those that several share stand in the lists. */
+  readonly words?: Partial<
+    Record<
+      'fields' | 'schools' | 'figures' | 'missing' | 'because' | 'doNow',
+      Readonly<Record<string, string>>
+    >
+  >;
 }
 
 /** Said under every band. */
@@ -121,6 +128,18 @@ export const ABOUT: Readonly<Record<string, About>> = {
     formula:
       'Flow = volume ÷ time. Saving = (old − new) × minutes a day × 365; heat 8.33 Btu a gallon and °F.',
     source: 'Two targets: 2.0 and 1.5 gal/min.',
+    words: {
+      fields: {
+        'minutes-a-day': 'Minutes it runs a day',
+        'low-flow-wanted': 'A low-flow head is wanted',
+      },
+      schools: { 'target-2': 'target 2.0 gal/min', 'target-1-5': 'target 1.5 gal/min' },
+      figures: {
+        'water-saved-a-year': 'water saved a year',
+        'heat-saved-a-year': 'heat saved a year, Btu',
+      },
+      doNow: { 'anti-scald-rated': 'A low-flow head needs an anti-scald valve rated for it.' },
+    },
   },
   'softener-salt': {
     title: 'Salt of a softener',
@@ -241,3 +260,10 @@ export const ABOUT: Readonly<Record<string, About>> = {
     source: 'An estimate: both guesses are yours.',
   },
 };
+
+/** The words of one list that readings bring along themselves. */
+export const ownWords = (list: keyof NonNullable<About['words']>): Readonly<Record<string, string>> =>
+  Object.assign({}, ...Object.values(ABOUT).map(({ words }) => words?.[list] ?? {})) as Record<
+    string,
+    string
+  >;

@@ -1,5 +1,8 @@
+import { ownWords } from './about.ts';
+
 /** What a reading asks for, by field. */
 export const FIELDS: Readonly<Record<string, string>> = {
+  ...ownWords('fields'),
   return: 'Return air, before the filter',
   supply: 'Supply air, near the coil',
   running: 'Cooling has run for',
@@ -55,9 +58,7 @@ export const FIELDS: Readonly<Record<string, string>> = {
   'relief-discharging': 'The relief valve lets water out',
   volume: 'Volume caught',
   time: 'In a time of',
-  'minutes-a-day': 'Minutes it runs a day',
   rise: 'The water is warmed by',
-  'low-flow-wanted': 'A low-flow head is wanted',
   hardness: 'Hardness',
   'water-a-day': 'Water a day',
   softener: 'The softener',
@@ -225,14 +226,13 @@ export const OPTIONS: Readonly<Record<string, Readonly<Record<string, string>>>>
 
 /** What choosing a school means. */
 export const SCHOOLS: Readonly<Record<string, string>> = {
+  ...ownWords('schools'),
   fixed: 'one band for all',
   'by-humidity': 'by the humidity indoors',
   tolerant: 'tolerant: wait for gray',
   strict: 'strict: change at the first gray',
   'tap-120': '120 °F at the {faucet}',
   'stored-140': '140 °F stored, with a mixing valve',
-  'target-2': 'target 2.0 gal/min',
-  'target-1-5': 'target 1.5 gal/min',
   'whichever-first': 'whichever says so first',
   thickness: 'thickness of the layers',
   'against-clear': 'solids against what is clear',

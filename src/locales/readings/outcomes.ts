@@ -1,5 +1,8 @@
+import { ownWords } from './about.ts';
+
 /** What must be so before a reading says anything. */
 export const MISSING: Readonly<Record<string, string>> = {
+  ...ownWords('missing'),
   'cooling-15-minutes': 'the cooling has run for a quarter of an hour',
   'filter-clean': 'the filter is clean: change it, then measure again',
   'probes-placed': 'one probe stands in the return before the filter, the other in the supply near the coil',
@@ -20,6 +23,7 @@ export const MISSING: Readonly<Record<string, string>> = {
 
 /** Why a verdict is what it is; {n} the number it was reached from, {low} and {high} the edges around it. */
 export const BECAUSE: Readonly<Record<string, string>> = {
+  ...ownWords('because'),
   between: '{what}: {n}, between {low} and {high}',
   over: '{what}: {n}, from {low} up',
   under: '{what}: {n}, below {high}',
@@ -103,6 +107,7 @@ export const BECAUSE: Readonly<Record<string, string>> = {
 
 /** What to do now. */
 export const DO_NOW: Readonly<Record<string, string>> = {
+  ...ownWords('doNow'),
   'cooling-off': 'Turn the cooling off and let the ice melt; the fan may run.',
   'open-registers': 'Open every {registers} and clear what stands before them.',
   'coarser-or-larger-filter': 'A coarser filter, or a larger face.',
@@ -122,7 +127,6 @@ export const DO_NOW: Readonly<Record<string, string>> = {
   'turn-down-a-little': 'Turn it down a little, wait, measure again.',
   'turn-up-a-little': 'Turn it up a little, wait, measure again.',
   'heater-off-stand-clear': 'Turn the heater off and stay clear of the valve; never plug or cap it.',
-  'anti-scald-rated': 'A low-flow head needs an anti-scald valve rated for it.',
   'flush-first': 'Do not pour. Flush the line with plenty of water first.',
   'fumes-leave': 'If fumes rise, leave, air the room, call the poison advice line.',
   'vinegar-instead': 'Vinegar instead.',
@@ -157,6 +161,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
 
 /** The numbers a reading comes to. */
 export const FIGURES: Readonly<Record<string, string>> = {
+  ...ownWords('figures'),
   split: 'split',
   performance: 'share of its work',
   'cost-of-leaving': 'cost of leaving it so',
@@ -181,8 +186,6 @@ export const FIGURES: Readonly<Record<string, string>> = {
   'scald-seconds': 'burns an adult within',
   stored: 'stored',
   flow: 'flow',
-  'water-saved-a-year': 'water saved a year',
-  'heat-saved-a-year': 'heat saved a year, Btu',
   'salt-days': 'lasts',
   'salt-a-month': 'salt a month',
   tablets: 'tablets',

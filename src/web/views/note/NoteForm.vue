@@ -7,7 +7,7 @@ import FormFoot from '../../kit/FormFoot.vue';
 import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
-import { MEASURES } from '../../../core/practice/lists.ts';
+import { MEASURES } from '../../../core/readings/measures.ts';
 import { entryBodySchema } from '../../../core/ledger/entry.ts';
 import { lists } from '../../../locales/lists.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';

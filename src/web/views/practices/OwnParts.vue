@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import TextField from '../../kit/TextField.vue';
-import { MEASURES, setUpSchema, STATES, toolSchema, TRAITS } from '../../../core/practice/lists.ts';
+import { MEASURES } from '../../../core/readings/measures.ts';
+import { setUpSchema, STATES, toolSchema, TRAITS } from '../../../core/practice/lists.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { SUPPLIES } from '../../../core/practice/supplies.ts';
 import { lists } from '../../../locales/lists.ts';
