@@ -105,6 +105,20 @@ describe('a walk', () => {
     expect((await save(1, state).expect(409)).body).toMatchObject({ code: 'walk-over' });
   });
 
+  test('a task taken on with the day it was last done counts from that day, in one request', async () => {
+    const asset = { id: uuid(), kind: 'filter-position', name: 'Filter' } as const;
+    const addition = additionOf(asset, ['air-filter-panel-replace']);
+    const unit = addition.duties[0]?.units[0]?.duty ?? '';
+    const entries = [entryOf('2026-11-01', { kind: 'done', duty: unit })];
+    await agent
+      .post(path('additions'))
+      .send({ ...addition, entries })
+      .expect(200);
+    const { occurrence } = await rowOf(agent, homeId, unit);
+    expect(occurrence?.baseline).toBe(false);
+    expect(occurrence?.reasons[0]).toMatchObject({ kind: 'lastDone', on: '2026-11-01' });
+  });
+
   test('what comes with an addition is judged as any entry is, and nothing of it is kept when it is wrong', async () => {
     const addition = additionOf({ id: uuid(), kind: 'filter-position', name: 'Filter' }, []);
     const wrong = entryOf(TODAY, { kind: 'trait', trait: 'smoker', value: 'often' });
@@ -120,6 +134,48 @@ describe('a walk', () => {
       problem: { kind: 'not-with-addition' },
     });
     expect((await get<{ assets: unknown[] }>('')).assets).toEqual([]);
+  });
+});
+
+describe('one act, one request', () => {
+  test('someone new goes with the entry that names them; with the entry refused, nobody is added', async () => {
+    const { duty } = await newFilter();
+    const pat = { id: uuid(), name: 'Pat' };
+    const wrong = entryOf('2030-01-01', { kind: 'done', duty, who: pat.id });
+    const refused = await agent.post(path('entries')).send({ entries: [wrong], people: [pat] });
+    expect(refused.body).toMatchObject({ code: 'date-in-future' });
+    const people = async () => (await get<{ people: { name: string }[] }>('')).people.map(({ name }) => name);
+    expect(await people()).not.toContain('Pat');
+    const body = { entries: [entryOf(TODAY, { kind: 'done', duty, who: pat.id })], people: [pat] };
+    await agent.post(path('entries')).send(body).expect(200);
+    await agent.post(path('entries')).send(body).expect(200);
+    expect((await people()).filter((name) => name === 'Pat')).toEqual(['Pat']);
+    const other = {
+      entries: [entryOf(TODAY, { kind: 'note', text: 'n' })],
+      people: [{ ...pat, name: 'Max' }],
+    };
+    expect((await agent.post(path('entries')).send(other)).body).toMatchObject({
+      code: 'id-taken',
+      field: 'people[0].id',
+    });
+  });
+
+  test('a thing is put right and told of at once; with what is told refused, it stays where it was', async () => {
+    const { asset } = await newFilter();
+    const where = { name: 'Attic filter', space: null, installed: null };
+    const wrong = entryOf(TODAY, { kind: 'fact', asset, fact: 'positions', value: 99 });
+    const refused = await agent.put(path(`assets/${asset}`)).send({ ...where, entries: [wrong] });
+    expect(refused.body).toMatchObject({ field: 'entries[0].body.value' });
+    const nameOf = async () =>
+      (await get<{ assets: { id: string; name: string }[] }>('')).assets.find(({ id }) => id === asset)?.name;
+    expect(await nameOf()).not.toBe('Attic filter');
+    const right = entryOf(TODAY, { kind: 'fact', asset, fact: 'positions', value: 2 });
+    await agent
+      .put(path(`assets/${asset}`))
+      .send({ ...where, entries: [right] })
+      .expect(200);
+    expect(await nameOf()).toBe('Attic filter');
+    expect((await get<KnownBody>('known')).facts[asset]).toMatchObject({ positions: 2 });
   });
 });
 

@@ -16,12 +16,13 @@ const INPUTS = { find: NO_PRACTICES, weather: NO_WEATHER };
 const SEED = Number(process.env['SEED'] ?? 20_261_127);
 const STEPS = 5;
 
-const doneOn = (duty: string, date: CivilDate): Entry => ({
+/** Done for what was outstanding, by its name: as the horizon imagines it. */
+const doneOn = (duty: string, date: CivilDate, occurrence: string): Entry => ({
   id: date,
   date,
   stampedAt: `${date}T12:00:00.000Z`,
   by: 'p',
-  body: { kind: 'done', duty },
+  body: { kind: 'done', duty, occurrence },
 });
 
 /** One duty of a home by itself, as it would stand after each of some days on which it is really done when it is due. */
@@ -37,7 +38,7 @@ function writtenOneByOne(house: House, entries: readonly Entry[], today: CivilDa
     if (!occurrence || day > toDay(until) || occurrence.asks === 'look') break;
     found.push({ window: occurrence.window, reasons: occurrence.reasons, key: occurrence.key });
     on = toCivilDate(day);
-    all.push(doneOn(duty.id, on));
+    all.push(doneOn(duty.id, on, occurrence.key));
   }
   return found;
 }

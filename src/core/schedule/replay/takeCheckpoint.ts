@@ -12,6 +12,7 @@ import { stockOf, toldOf, type Checkpoint, type CheckpointDuty, type Past } from
 import type { DutyReplay } from './dutyReplay.ts';
 import type { Group } from './group.ts';
 import type { HouseHistory } from './history.ts';
+import type { StateLine } from './seasonState.ts';
 import { beginReplay, type ProjectionInputs } from './replayHouse.ts';
 
 /** So many entries are left after a checkpoint where they can be: the newest are corrected most. */
@@ -46,6 +47,12 @@ function partsCleanly(entries: readonly Entry[], upTo: CivilDate): boolean {
 
 /** So many changes of what stands open or shut are kept: more than any date outstanding reaches back. */
 const STATES_KEPT = 100;
+
+/** The last changes of how something stood; told the same again and again, with the first that said so. */
+function lastOf(line: StateLine): StateLine {
+  const turned = line.findLastIndex(({ standing }) => standing !== line.at(-1)?.standing) + 1;
+  return line.slice(Math.min(turned, Math.max(0, line.length - STATES_KEPT)));
+}
 
 /** Folds the past of a home up to the end of a day before `on`, as it is known on that day. */
 export function takeCheckpoint(
@@ -154,8 +161,8 @@ function houseParts(
       return known.length > 0 ? [{ code, changes: known }] : [];
     }),
     states: [...states].flatMap(([key, line]) => {
-      const known = by(line).slice(-STATES_KEPT);
-      return known.length > 0 ? [{ key, line: known }] : [];
+      const known = lastOf(by(line));
+      return known.length > 0 ? [{ key, line: [...known] }] : [];
     }),
     triggers: by(triggers).flatMap(({ source, ...trigger }) =>
       source === 'logged' ? [{ ...trigger, source }] : [],
