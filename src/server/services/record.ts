@@ -3,7 +3,7 @@ import type { NewEntry } from '../../contract/schemas.ts';
 import { finderWith } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Home } from '../../core/house/house.ts';
-import { applyCorrections } from '../../core/ledger/corrections.ts';
+import { standingAsOf } from '../../core/ledger/asOf.ts';
 import { totalsOf } from '../../core/ledger/totals.ts';
 import type { Tx } from '../db/database.ts';
 import { findByIds, loadForTotals } from '../stores/entryStore.ts';
@@ -14,9 +14,7 @@ import { scheduleOn } from './schedule.ts';
 /** Hours, money, trades and what was missed, by year and system. */
 export async function totalsFor(tx: Tx, home: Home, on: CivilDate): Promise<TotalsBody> {
   const house = await loadHouse(tx, home);
-  const standing = applyCorrections(await loadForTotals(tx, home.id)).filter(
-    ({ voidedBy }) => voidedBy === null,
-  );
+  const standing = standingAsOf(await loadForTotals(tx, home.id), on);
   const { rows } = await scheduleOn(tx, home, on);
   const missed = rows.flatMap(({ dutyId, missed: some }) => some.map(({ due }) => ({ dutyId, due })));
   return { totals: totalsOf(standing, missed, house, finderWith(house.practices ?? [])) };
