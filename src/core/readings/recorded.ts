@@ -1,10 +1,17 @@
 import type { AssetKind } from '../basics/assetKind.ts';
 import { READINGS } from './all.ts';
-import type { Recorded } from './reading.ts';
+import type { Reading, Recorded } from './reading.ts';
 
-/** What readings leave in the ledger, by reading; one that is not here is worked out and never recorded. */
+const leaves = ({ recorded }: Reading): number => Object.keys(recorded?.measures ?? {}).length;
+
+/**
+ * What readings leave in the ledger, by reading; one that is not here is worked out and never recorded. Those that measure something come
+ * before those that are only seen: a form begins with the first.
+ */
 export const RECORDED: Readonly<Record<string, Recorded>> = Object.fromEntries(
-  READINGS.flatMap(({ code, recorded }) => (recorded ? [[code, recorded]] : [])),
+  [...READINGS]
+    .sort((a, b) => Math.min(leaves(b), 1) - Math.min(leaves(a), 1))
+    .flatMap(({ code, recorded }) => (recorded ? [[code, recorded]] : [])),
 );
 
 /** The readings of a kind of thing that leave something in the ledger. */
