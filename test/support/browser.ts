@@ -112,29 +112,38 @@ export class Page {
     }, `${css} cannot be clicked`);
   }
 
-  /** Replaces what stands in a field that has a label. */
+  /** Replaces what stands in a field that has a label. A page being drawn anew takes the field away: then it is tried again. */
   async type(label: string, text: string): Promise<void> {
-    const field = await this.field(label);
-    if ((await field.getAttribute('type')) === 'date') {
-      await this.setValue(field, text);
-      return;
-    }
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
+    await this.waitFor(async () => {
+      const field = await this.labelled(label);
+      if ((await field.getAttribute('type')) === 'date') await this.setValue(field, text);
+      else await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, text);
+      return true;
+    }, `no field is called ${label}`);
   }
 
   /** Chooses an option of a labelled list by its words. */
   async choose(label: string, option: string): Promise<void> {
-    const field = await this.field(label);
-    await field.findElement(By.xpath(`.//option[contains(normalize-space(.), ${quoted(option)})]`)).click();
+    const path = By.xpath(`.//option[contains(normalize-space(.), ${quoted(option)})]`);
+    await this.waitFor(async () => {
+      await (await this.labelled(label)).findElement(path).click();
+      return true;
+    }, `${label} has no option ${option}`);
   }
 
   async field(label: string): Promise<WebElement> {
+    let field: WebElement | null = null;
+    await this.waitFor(async () => {
+      field = await this.labelled(label);
+      return true;
+    }, `no field is called ${label}`);
+    if (!field) throw new Error(`no field is called ${label}`);
+    return field;
+  }
+
+  private async labelled(label: string): Promise<WebElement> {
     const path = By.xpath(`//label[contains(normalize-space(.), ${quoted(label)})]`);
-    const found = await this.driver.wait(
-      until.elementLocated(path),
-      PATIENCE_MS,
-      `no field is called ${label}`,
-    );
+    const found = await this.driver.findElement(path);
     const id = await found.getAttribute('for');
     return id ? this.driver.findElement(By.id(id)) : found.findElement(By.css('input, select'));
   }
