@@ -39,36 +39,30 @@ export const projectionInputsOf = (house: House, on: CivilDate): ProjectionInput
 
 /** Loads a home with the whole of its ledger. */
 export async function loadWholeHome(tx: Tx, home: Home, today: CivilDate): Promise<LoadedHome> {
-  return withWholeLedger(tx, await loadHouse(tx, home), today);
+  const begun = begin(await loadHouse(tx, home), today);
+  return { ...begun, start: null, entries: await wholeLedger(tx, home.id) };
 }
 
 /** Loads a home with as much of its ledger as was written since its past was folded last. */
 export async function loadHome(tx: Tx, home: Home, today: CivilDate): Promise<LoadedHome> {
-  const house = await loadHouse(tx, home);
-  const houseHash = hashOf(house);
-  const known = await loadCheckpoint(tx, home.id, houseHash);
+  const begun = begin(await loadHouse(tx, home), today);
+  const known = await loadCheckpoint(tx, home.id, begun.houseHash);
   // An earlier day knew less than what was folded: the clock was set back since.
-  if (!known || known.start.madeOn > today) return withWholeLedger(tx, house, today);
-  return {
-    house,
-    houseHash,
-    today,
-    around: projectionInputsOf(house, today),
-    start: known.start,
-    entries: known.recent.map(withoutSeq),
-  };
+  if (!known || known.start.madeOn > today)
+    return { ...begun, start: null, entries: await wholeLedger(tx, home.id) };
+  return { ...begun, start: known.start, entries: known.recent.map(withoutSeq) };
 }
 
 /** The same home; with the whole of its ledger where one of some new entries reaches back behind what is folded. */
 export async function reachingBack(tx: Tx, loaded: LoadedHome, fresh: readonly Entry[]): Promise<LoadedHome> {
-  const { start, house, today, entries } = loaded;
+  const { start, house, entries } = loaded;
   if (!start) return loaded;
   const threads = new Threads(entries);
   const reaches = fresh.some((entry) => {
     threads.add(entry);
     return reachesBehind(start, threads, entry);
   });
-  return reaches ? withWholeLedger(tx, house, today) : loaded;
+  return reaches ? { ...loaded, start: null, entries: await wholeLedger(tx, house.home.id) } : loaded;
 }
 
 export const pastOf = ({ start, entries, today }: LoadedHome): Past => pastAsOf(start, entries, today);
@@ -104,14 +98,13 @@ const hashOf = ({ home: { zone, hemisphere, climate }, assets, duties, practices
 
 const withoutSeq = <E extends Entry & { readonly seq: number }>({ seq: _seq, ...entry }: E): Entry => entry;
 
-async function withWholeLedger(tx: Tx, house: House, today: CivilDate): Promise<LoadedHome> {
-  const ledger = await loadLedger(tx, house.home.id);
-  return {
-    house,
-    houseHash: hashOf(house),
-    today,
-    around: projectionInputsOf(house, today),
-    start: null,
-    entries: ledger.map(withoutSeq),
-  };
-}
+/** All of a loaded home but its past. */
+const begin = (house: House, today: CivilDate): Omit<LoadedHome, 'start' | 'entries'> => ({
+  house,
+  houseHash: hashOf(house),
+  today,
+  around: projectionInputsOf(house, today),
+});
+
+const wholeLedger = async (tx: Tx, homeId: string): Promise<Entry[]> =>
+  (await loadLedger(tx, homeId)).map(withoutSeq);

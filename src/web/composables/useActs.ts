@@ -1,12 +1,15 @@
 import { useI18n } from 'vue-i18n';
 import { ApiError } from '../device/errors.ts';
 import type { NowRoute, WaitingRoute, Write } from '../device/writeRoutes.ts';
+import type { Translate } from '../../locales/speech.ts';
 import { useOutbox } from '../stores/outbox.ts';
+import { waitsText } from './waitsText.ts';
 
 /** What a page does to a home besides writing entries: each act one request, through the outbox. */
 export function useActs() {
   const outbox = useOutbox();
   const { t } = useI18n({ useScope: 'global' });
+  const translate: Translate = (key, named = {}, plural = 1) => t(key, named, plural);
 
   /**
    * Sends an act. Answers with what is to be said of it besides: nothing where the server has taken it, else that it waits on this device
@@ -14,14 +17,8 @@ export function useActs() {
    */
   async function act<R extends WaitingRoute>(write: Write<R>): Promise<string> {
     const outcome = await outbox.send(write);
-    switch (outcome.kind) {
-      case 'delivered':
-        return '';
-      case 'waiting':
-        return ` ${t(`shell.waits.${outcome.why}`)}`;
-      case 'refused':
-        throw new ApiError(outcome.error, REFUSED);
-    }
+    if (outcome.kind === 'refused') throw new ApiError(outcome.error, REFUSED);
+    return waitsText(translate, outcome);
   }
 
   /** Sends an act that happens now or not at all. Throws as any request does. */

@@ -68,7 +68,7 @@ export const useOutbox = defineStore('outbox', () => {
     await refresh();
   }
 
-  /** Whoever still waits for the answer gets it; what was sent later is counted. */
+  /** Whoever still waits for the answer gets it, and whoever hears is told. */
   async function settle(parcel: Parcel, outcome: Outcome<WaitingRoute>): Promise<void> {
     const isHeard = answers.has(parcel.id);
     if (outcome.kind !== 'waiting' && isHeard) answers.set(parcel.id, outcome);

@@ -1,18 +1,4 @@
-import { codeSchema } from '../../basics/code.ts';
-import { idSchema } from '../../basics/id.ts';
-import { longText, tellText } from './fields.ts';
-import { body, kindOf, toAsset } from './kind.ts';
+import { seasonTurn } from './seasonTurn.ts';
 
 /** Something was shut for the season. */
-export const shut = kindOf(
-  body('shut', { asset: idSchema, state: codeSchema.optional(), note: longText.optional() }),
-  {
-    references: ({ asset }) => [toAsset(asset)],
-    about: ({ asset }) => ({ what: 'asset', id: asset }),
-    tells: ({ state, note }) => [
-      ...(state === undefined ? [] : [{ field: 'text', as: 'state', code: state } as const]),
-      ...tellText('note', note),
-    ],
-    amendable: ['note'],
-  },
-);
+export const shut = seasonTurn('shut');

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitsText } from '../../composables/waitsText.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
@@ -163,8 +164,7 @@ const save = () =>
     const body = { ...read.value, ...(entries.length > 0 && { entries }) };
     const outcome = await outbox.send({ route: 'add', homeId, body, label });
     if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
-    const waits = outcome.kind === 'waiting' ? ` ${t.value(`shell.waits.${outcome.why}`)}` : '';
-    said.value = `${t.value('add.added', { name: label })}${waits}`;
+    said.value = `${t.value('add.added', { name: label })}${waitsText(t.value, outcome)}`;
     draft.value = emptyDraft();
     await nextTick();
     saying.value?.focus();

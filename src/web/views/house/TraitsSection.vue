@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitsText } from '../../composables/waitsText.ts';
 import { computed, reactive, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import MovesList from '../../kit/MovesList.vue';
@@ -131,7 +132,7 @@ const save = () =>
     );
     if (outcome.kind === 'refused') return refuse(outcome.error, []);
     changing.value = false;
-    emit('saved', outcome.kind === 'waiting' ? `${text} ${t.value(`shell.waits.${outcome.why}`)}` : text);
+    emit('saved', `${text}${waitsText(t.value, outcome)}`);
   });
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitsText } from '../../composables/waitsText.ts';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
@@ -44,7 +45,7 @@ async function note({ entries, label }: Noted): Promise<void> {
     const { outcome } = await write(entries, label);
     if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
     else if (outcome.kind === 'waiting')
-      said.value = { text: `${label} ${t.value(`shell.waits.${outcome.why}`)}`, wrong: false };
+      said.value = { text: `${label}${waitsText(t.value, outcome)}`, wrong: false };
     else {
       const { length } = outcome.response.rows;
       said.value = { text: `${label} ${t.value('note.moved', { n: length }, length)}`, wrong: false };

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitsText } from '../../composables/waitsText.ts';
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -139,7 +140,7 @@ const save = () =>
     else if (told.length > 0) {
       const { outcome } = await write(told, text);
       if (outcome.kind === 'refused') return refuse(outcome.error, []);
-      if (outcome.kind === 'waiting') waits = ` ${t.value(`shell.waits.${outcome.why}`)}`;
+      waits = waitsText(t.value, outcome);
     }
     changing.value = false;
     emit('saved', `${text}${waits}`);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitsText } from '../../composables/waitsText.ts';
 import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
@@ -106,7 +107,7 @@ async function say({ entries, outcome }: Sent, text: string): Promise<void> {
       break;
     case 'waiting':
       said.value = {
-        text: `${text} ${t.value(`shell.waits.${outcome.why}`)}`,
+        text: `${text}${waitsText(t.value, outcome)}`,
         wrong: false,
         undoable: entries,
       };

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitsText } from '../../composables/waitsText.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
@@ -64,7 +65,7 @@ async function happened({ trigger }: Symptom): Promise<void> {
     if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
     else if (outcome.kind === 'waiting')
       said.value = {
-        text: `${t.value('trouble.notedOffline')} ${t.value(`shell.waits.${outcome.why}`)}`,
+        text: `${t.value('trouble.notedOffline')}${waitsText(t.value, outcome)}`,
         wrong: false,
       };
     else {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { waitsText } from '../../composables/waitsText.ts';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
@@ -59,9 +60,8 @@ const hasGiven = computed(() => upkeep.value?.kept.some(({ retiredOn }) => retir
 async function written({ outcome }: Sent, text: string): Promise<void> {
   if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
   else {
-    const waiting = outcome.kind === 'waiting' ? ` ${t.value(`shell.waits.${outcome.why}`)}` : '';
     if (outcome.kind === 'delivered') await load();
-    said.value = { text: `${text}${waiting}`, wrong: false };
+    said.value = { text: `${text}${waitsText(t.value, outcome)}`, wrong: false };
     changes.value += 1;
   }
   await nextTick();
