@@ -7,6 +7,8 @@ import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.
 
 /** How long something is waited for that will come: on a busy machine it comes late. */
 const PATIENCE_MS = 60_000;
+/** How often it is looked for meanwhile. */
+const POLL_MS = 50;
 
 /** The rule of axe about colors: the slowest, and the only one that a theme decides. */
 const COLORS = 'color-contrast';
@@ -94,10 +96,10 @@ export class Page {
 
   async find(css: string): Promise<WebElement> {
     const element = await this.driver
-      .wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing is ${css}`)
+      .wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing is ${css}`, POLL_MS)
       .catch(rethrown);
     return this.driver
-      .wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`)
+      .wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`, POLL_MS)
       .catch(rethrown);
   }
 
@@ -181,7 +183,7 @@ export class Page {
         if (DEAD.test(String(error))) rethrown(error);
         return false;
       });
-    await this.driver.wait(asked, PATIENCE_MS, message).catch(rethrown);
+    await this.driver.wait(asked, PATIENCE_MS, message, POLL_MS).catch(rethrown);
   }
 
   /** Cuts the connection, or gives it back. */
@@ -221,7 +223,8 @@ export class Page {
 
   /** What axe finds wrong with the page, in a line each: with all of it, with its colors only, or with everything but those. */
   async faults(of: 'all' | 'colors' | 'layout' = 'all'): Promise<string[]> {
-    const axe = new AxeBuilder(this.driver);
+    // What passes is not worth being written down; there are no frames to look into.
+    const axe = new AxeBuilder(this.driver).options({ resultTypes: ['violations'] }).setLegacyMode();
     if (of === 'colors') axe.withRules([COLORS]);
     if (of === 'layout') axe.disableRules([COLORS]);
     const { violations } = await axe.analyze();
