@@ -1,22 +1,26 @@
 import { runInNewContext } from 'node:vm';
 import { setFlagsFromString } from 'node:v8';
-import pLimit from 'p-limit';
+import { resolve } from 'node:path';
 import pg from 'pg';
 import { v7 as uuid } from 'uuid';
+import { eachHomeOf } from '../src/cli/homes/eachHome.ts';
+import { workOn } from '../src/cli/homes/lane.ts';
 import { MIGRATIONS } from '../src/cluster/installation.ts';
 import { startThrowaway } from '../src/cluster/throwaway.ts';
 import { civil } from '../src/core/calendar/civilDate.ts';
 import { asPerson, openDatabase } from '../src/server/db/database.ts';
-import { setUpDatabase } from '../src/server/db/setup.ts';
+import { setUpDatabase, type DatabaseUrls } from '../src/server/db/setup.ts';
 import { everyHome } from '../src/server/services/everyHome.ts';
 import { importHouse } from '../src/server/services/houseFile.ts';
-import { rebuildHome } from '../src/server/services/schedule.ts';
 import { manyDuties } from './manyDuties.ts';
 import { ms, times, type Ratio } from './ratio.ts';
 
 const HOMES = Number(process.env['BENCH_HOMES'] ?? 5_000);
+/** As many tell whether memory grows. */
+const HELD_HOMES = 1_000;
 const DUTIES = 60;
 const ON = civil('2026-10-12');
+const NOW = Date.parse(`${ON}T18:00:00Z`);
 const PASSWORDS = { owner: 'o', app: 'a' };
 const TABLES = ['home', 'home_person', 'membership', 'space', 'asset', 'duty', 'entry'];
 
@@ -28,36 +32,21 @@ function heldMb(): number {
   return process.memoryUsage().heapUsed / 2 ** 20;
 }
 
-/** All homes projected anew from their ledgers, one after the other, against COPY of the rows that this writes. */
+/** All homes projected anew from their ledgers as the command does it, against COPY of the rows that this writes. */
 export async function benchRebuild(): Promise<Ratio[]> {
   const cluster = await startThrowaway('bench-rebuild', '-c fsync=off -c max_wal_size=4GB');
   const adminUrl = cluster.adminUrl('salt_bench');
   const urls = await setUpDatabase(adminUrl, PASSWORDS, MIGRATIONS);
   const admin = new pg.Client(adminUrl);
   await admin.connect();
-  const { db, pool } = openDatabase(urls.app, () => undefined);
   try {
-    await plantHomes(admin, async (personId) => {
-      await asPerson(db, personId, (tx) =>
-        importHouse(tx, manyDuties(DUTIES), Date.parse(`${ON}T18:00:00Z`)),
-      );
-    });
-    const homes = await everyHome(urls.owner);
-    const held: number[] = [];
+    await plantHomes(admin, urls);
+    const held = await heldByOneProcess(urls);
+    await admin.query('TRUNCATE duty_window');
     const start = performance.now();
-    // As the command does it: three at once, the past folded by whoever writes next.
-    const limit = pLimit(3);
-    let done = 0;
-    await Promise.all(
-      homes.map(({ home, personId }) =>
-        limit(async () => {
-          await asPerson(db, personId, (tx) => rebuildHome(tx, home, ON, 'later'));
-          done += 1;
-          if (done % Math.ceil(homes.length / 10) === 0) held.push(heldMb());
-        }),
-      ),
-    );
+    const { failed } = await eachHomeOf(urls, 'rebuild', NOW, resolve('.bench/laneProcess.js'));
     const own = performance.now() - start;
+    if (failed > 0) throw new Error(`${failed} homes could not be projected`);
     const { rows } = await admin.query<{ count: number }>('SELECT count(*)::int AS count FROM duty_window');
     if (rows[0]?.count !== HOMES * DUTIES) throw new Error(`${rows[0]?.count} rows were written`);
     const peer = await copyMs(admin);
@@ -71,7 +60,7 @@ export async function benchRebuild(): Promise<Ratio[]> {
         aim: '≤ 10×',
       },
       {
-        what: 'memory held after the last home, against after a tenth of them',
+        what: `memory held by one process after ${Math.min(HOMES, HELD_HOMES)} homes, against after a tenth of them`,
         ours: `${last.toFixed(1)} MB`,
         peer: `${first.toFixed(1)} MB`,
         ratio: times(last / first),
@@ -79,23 +68,36 @@ export async function benchRebuild(): Promise<Ratio[]> {
       },
     ];
   } finally {
-    await pool.end();
     await admin.end();
     await cluster.end();
   }
+}
+
+/** Megabytes that one process holds after each tenth of some of the homes. */
+async function heldByOneProcess({ owner, app }: DatabaseUrls): Promise<number[]> {
+  const homes = (await everyHome(owner)).slice(0, HELD_HOMES);
+  const tenth = Math.ceil(homes.length / 10);
+  const held: number[] = [];
+  for (let from = 0; from < homes.length; from += tenth) {
+    await workOn({ url: app, work: 'rebuild', homes: homes.slice(from, from + tenth), now: NOW });
+    held.push(heldMb());
+  }
+  return held;
 }
 
 /**
  * One home is brought in as any is; the others are copies of its rows in which the first eight digits that all its ids
  * begin with are the copy's number, the owner's id too, so that each home belongs to someone else.
  */
-async function plantHomes(admin: pg.Client, bringIn: (personId: string) => Promise<void>): Promise<void> {
+async function plantHomes(admin: pg.Client, { app }: DatabaseUrls): Promise<void> {
   const personId = uuid();
   await admin.query(
     `INSERT INTO account (person_id, name, email, password_hash) VALUES ($1, 'Lin', 'lin@example.org', '-')`,
     [personId],
   );
-  await bringIn(personId);
+  const { db, pool } = openDatabase(app, () => undefined);
+  await asPerson(db, personId, (tx) => importHouse(tx, manyDuties(DUTIES), NOW));
+  await pool.end();
   const prefix = personId.slice(0, 9);
   const { rows } = await admin.query<{ id: string }>('SELECT id FROM entry UNION ALL SELECT id FROM duty');
   if (rows.some(({ id }) => !id.startsWith(prefix)))

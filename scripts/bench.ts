@@ -6,7 +6,8 @@ import { build } from 'esbuild';
 const OUT = '.bench';
 rmSync(OUT, { recursive: true, force: true });
 await build({
-  entryPoints: ['bench/run.ts', 'bench/dueRouteServer.ts'],
+  entryPoints: ['bench/run.ts', 'bench/dueRouteServer.ts', 'src/cli/homes/laneProcess.ts'],
+  entryNames: '[name]',
   outdir: OUT,
   bundle: true,
   packages: 'external',

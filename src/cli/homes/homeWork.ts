@@ -1,0 +1,34 @@
+import { civilDateIn } from '../../core/calendar/zone.ts';
+import { asPerson, type Database } from '../../server/db/database.ts';
+import type { OwnedHome } from '../../server/services/everyHome.ts';
+import { rebuildHome } from '../../server/services/schedule.ts';
+import { verifyLedger } from '../../server/services/verifyLedger.ts';
+
+const WHAT = {
+  hash: 'its hash does not fit it and the entry before',
+  unreadable: 'it cannot be read',
+  columns: 'its columns do not say what it says',
+} as const;
+
+/** Works on one home as its owner; `now`: epoch milliseconds. Answers with how many duties or entries it worked on. Throws what is wrong with the home. */
+type HomeWork = (db: Database, one: OwnedHome, now: number) => Promise<number>;
+
+/** What a command does to every home, by name: a name can be sent to another process. */
+export const HOME_WORK = {
+  /** Projects the schedule anew from the ledger; the past is folded by whoever writes to the home next. */
+  rebuild: (db, { home, personId }, now) =>
+    asPerson(db, personId, async (tx) => {
+      const rows = await rebuildHome(tx, home, civilDateIn(home.zone, now), 'later');
+      return rows.length;
+    }),
+  /** Recomputes every hash of the ledger. */
+  verify: (db, { home, personId }) =>
+    asPerson(db, personId, async (tx) => {
+      const { broken, entries } = await verifyLedger(tx, home.id);
+      if (!broken) return entries;
+      const { seq, entryId, what } = broken;
+      throw new Error(`entry ${seq} (${entryId}) is not as it was written: ${WHAT[what]}`);
+    }),
+} satisfies Record<string, HomeWork>;
+
+export type HomeWorkName = keyof typeof HOME_WORK;
