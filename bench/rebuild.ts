@@ -21,6 +21,7 @@ const HELD_HOMES = 1_000;
 const DUTIES = 60;
 const ON = civil('2026-10-12');
 const NOW = Date.parse(`${ON}T18:00:00Z`);
+const COPIES = 3;
 const PASSWORDS = { owner: 'o', app: 'a' };
 const TABLES = ['home', 'home_person', 'membership', 'space', 'asset', 'duty', 'entry'];
 
@@ -89,7 +90,7 @@ async function heldByOneProcess({ owner, app }: DatabaseUrls): Promise<number[]>
  * One home is brought in as any is; the others are copies of its rows in which the first eight digits that all its ids
  * begin with are the copy's number, the owner's id too, so that each home belongs to someone else.
  */
-async function plantHomes(admin: pg.Client, { app }: DatabaseUrls): Promise<void> {
+export async function plantHomes(admin: pg.Client, { app }: DatabaseUrls): Promise<void> {
   const personId = uuid();
   await admin.query(
     `INSERT INTO account (person_id, name, email, password_hash) VALUES ($1, 'Lin', 'lin@example.org', '-')`,
@@ -115,15 +116,20 @@ async function plantHomes(admin: pg.Client, { app }: DatabaseUrls): Promise<void
   await admin.query('ANALYZE');
 }
 
-/** The same rows written out and read in again by PostgreSQL itself. */
+/** The same rows written out and read in again by PostgreSQL itself: the fastest of a few, for it is over soon and anything disturbs it. */
 async function copyMs(admin: pg.Client): Promise<number> {
   const { rows } = await admin.query<{ file: string }>(
     `SELECT current_setting('data_directory') || '/bench.copy' AS file`,
   );
   const file = rows[0]?.file ?? '';
   await admin.query('CREATE TABLE copied (LIKE duty_window INCLUDING ALL)');
-  const start = performance.now();
-  await admin.query(`COPY duty_window TO '${file}'`);
-  await admin.query(`COPY copied FROM '${file}'`);
-  return performance.now() - start;
+  const runs: number[] = [];
+  for (let run = 0; run < COPIES; run += 1) {
+    await admin.query('TRUNCATE copied');
+    const start = performance.now();
+    await admin.query(`COPY duty_window TO '${file}'`);
+    await admin.query(`COPY copied FROM '${file}'`);
+    runs.push(performance.now() - start);
+  }
+  return Math.min(...runs);
 }

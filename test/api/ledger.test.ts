@@ -6,7 +6,7 @@ import type { Written } from '../../src/contract/written.ts';
 import { asPerson } from '../../src/server/db/database.ts';
 import { firstBreak } from '../../src/server/services/chain.ts';
 import { rebuildHome } from '../../src/server/services/schedule.ts';
-import { loadChain, toEntry } from '../../src/server/stores/entryStore.ts';
+import { loadChain, rowToEntry } from '../../src/server/stores/entryStore.ts';
 import { findHome } from '../../src/server/stores/homeStore.ts';
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import {
@@ -53,7 +53,7 @@ const page = async (query = ''): Promise<LedgerPage> =>
 async function chainOf(home: string): Promise<number | null> {
   const rows = await asPerson(api.db, personId, (tx) => loadChain(tx, home));
   const lines = rows.map((row) => {
-    const { seq: _seq, ...entry } = toEntry(row);
+    const { seq: _seq, ...entry } = rowToEntry(row);
     return { seq: row.seq, entry, prevHash: row.prevHash, hash: row.hash };
   });
   return firstBreak(home, lines);

@@ -11,6 +11,9 @@ import { workOn, type Lane, type LaneDone } from './lane.ts';
 /** For fewer homes a process of their own takes longer to start than it saves. */
 const HOMES_A_PROCESS = 100;
 
+/** Megabytes for what lives shortly. Nearly all of a home does, and in less room much of it would be moved before it is let go. */
+const YOUNG_MB = 32;
+
 const LANE_PROCESS = fileURLToPath(new URL('laneProcess.ts', import.meta.url));
 
 /**
@@ -48,7 +51,7 @@ export async function eachHomeOf(
 }
 
 async function inProcess(program: string, lane: Lane): Promise<LaneDone> {
-  const child = fork(program);
+  const child = fork(program, { execArgv: [...process.execArgv, `--max-semi-space-size=${YOUNG_MB}`] });
   const [answered, ended] = [once(child, 'message'), once(child, 'exit')];
   child.send(lane);
   const answer = await Promise.race([

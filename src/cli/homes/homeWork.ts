@@ -1,5 +1,5 @@
 import { civilDateIn } from '../../core/calendar/zone.ts';
-import { asPerson, type Database } from '../../server/db/database.ts';
+import { asPerson, asWriter, type Database } from '../../server/db/database.ts';
 import type { OwnedHome } from '../../server/services/everyHome.ts';
 import { rebuildHome } from '../../server/services/schedule.ts';
 import { verifyLedger } from '../../server/services/verifyLedger.ts';
@@ -15,10 +15,10 @@ type HomeWork = (db: Database, one: OwnedHome, now: number) => Promise<number>;
 
 /** What a command does to every home, by name: a name can be sent to another process. */
 export const HOME_WORK = {
-  /** Projects the schedule anew from the ledger; the past is folded by whoever writes to the home next. */
+  /** Projects the schedule anew from the ledger. */
   rebuild: (db, { home, personId }, now) =>
-    asPerson(db, personId, async (tx) => {
-      const rows = await rebuildHome(tx, home, civilDateIn(home.zone, now), 'later');
+    asWriter(db, personId, home.id, async (tx) => {
+      const rows = await rebuildHome(tx, home, civilDateIn(home.zone, now));
       return rows.length;
     }),
   /** Recomputes every hash of the ledger. */

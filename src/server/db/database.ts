@@ -1,4 +1,4 @@
-import { sql } from 'drizzle-orm';
+import { sql, type SQL } from 'drizzle-orm';
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { Pool } from 'pg';
 
@@ -23,9 +23,27 @@ export function openDatabase(url: string, onLost: (error: Error) => void): { db:
 }
 
 /** Runs work in one transaction that sees what the person may see; null sees no home at all. */
-export function asPerson<T>(db: Database, personId: string | null, work: (tx: Tx) => Promise<T>): Promise<T> {
-  return db.transaction(async (tx) => {
-    await tx.execute(sql`SELECT set_config('salt.person', ${personId ?? ''}, true)`);
+export const asPerson = <T>(
+  db: Database,
+  personId: string | null,
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> => inTransaction(db, work, sql`SELECT ${setPerson(personId)}`);
+
+/** The same with a home's ledger locked for it, in the one statement that it begins with. */
+export const asWriter = <T>(
+  db: Database,
+  personId: string,
+  homeId: string,
+  work: (tx: Tx) => Promise<T>,
+): Promise<T> => inTransaction(db, work, sql`SELECT ${setPerson(personId)}, ${lockOf(homeId)}`);
+
+/** Makes every other writer of a home's ledger wait until this transaction ends. */
+export const lockOf = (homeId: string): SQL => sql`pg_advisory_xact_lock(hashtextextended(${homeId}, 0))`;
+
+const setPerson = (personId: string | null): SQL => sql`set_config('salt.person', ${personId ?? ''}, true)`;
+
+const inTransaction = <T>(db: Database, work: (tx: Tx) => Promise<T>, first: SQL): Promise<T> =>
+  db.transaction(async (tx) => {
+    await tx.execute(first);
     return work(tx);
   });
-}

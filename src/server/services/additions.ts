@@ -14,7 +14,7 @@ import { checkNewEntry, loadCheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { writeDrafts, type Draft, type Writing } from './ledger.ts';
 import { loadWholeHome } from './loadedHome.ts';
-import { rebuildHome } from './schedule.ts';
+import { reprojectHome } from './schedule.ts';
 
 /** Adds spaces, assets and duties with the entries that adopt them. Sent twice, it is added once. */
 export async function addToHouse(tx: Tx, home: Home, addition: Addition, writing: Writing): Promise<void> {
@@ -32,7 +32,7 @@ export async function addToHouse(tx: Tx, home: Home, addition: Addition, writing
   await writeDrafts(tx, home.id, draftsOf(addition, writing), ({ body }) => dutyOf(body));
   await writeTold(tx, home, addition, writing, today);
   if (addition.finishesWalk === true) await finishWalk(tx, home.id);
-  await rebuildHome(tx, home, today);
+  await reprojectHome(tx, home, today);
 }
 
 /** What is told together with an addition, judged as if it were written on its own just after. */

@@ -7,7 +7,7 @@ import { stationWeather } from '../../core/climate/stationWeather.ts';
 import type { Home } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
 import { updateClimate } from '../stores/homeStore.ts';
-import { rebuildHome } from './schedule.ts';
+import { reprojectHome } from './schedule.ts';
 
 /** Days passed that the page shows. */
 const SHOWN_DAYS = 7;
@@ -34,5 +34,5 @@ export async function setClimate(
 ): Promise<void> {
   await updateClimate(tx, home.id, climate);
   const { climate: _before, ...rest } = home;
-  await rebuildHome(tx, climate === null ? rest : { ...rest, climate }, today);
+  await reprojectHome(tx, climate === null ? rest : { ...rest, climate }, today);
 }

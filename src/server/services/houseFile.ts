@@ -21,7 +21,7 @@ import {
 } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { writeDrafts } from './ledger.ts';
-import { rebuildHome } from './schedule.ts';
+import { reprojectHome } from './schedule.ts';
 
 /** A home with its whole ledger as one document. People are those the ledger speaks of; who may sign in is not part of it. */
 export async function exportHouse(tx: Tx, home: Home): Promise<HouseFile> {
@@ -90,7 +90,7 @@ export async function importHouse(tx: Tx, file: HouseFile, now: number): Promise
     home.id,
     file.entries.map((entry) => renameEntry(entry, rename)),
   );
-  await rebuildHome(tx, home, today);
+  await reprojectHome(tx, home, today);
   return home.id;
 }
 

@@ -63,7 +63,7 @@ export async function appendEntries(
   const changed = new Set(refreshed.changed);
   const rows = refreshed.rows.filter((row) => changed.has(row) || touched.has(row.dutyId));
   const all = new Map(written.map((item) => [item.id, item]));
-  for (const row of known.values()) all.set(row.id, entries.toEntry(row));
+  for (const row of known.values()) all.set(row.id, entries.rowToEntry(row));
   const standing = await standingBody(tx, context.home, refreshed.projection);
   return { entries: sent.flatMap(({ id }) => all.get(id) ?? []), rows, standing };
 }

@@ -22,8 +22,6 @@ import { loadHouse } from '../stores/houseStore.ts';
 /** A home as one transaction knows it, loaded once: the house, what its almanac tells today, and its past. */
 export interface LoadedHome {
   readonly house: House;
-  /** SHA-256, hex, of all of the house that its schedule hangs on. */
-  readonly houseHash: string;
   readonly today: CivilDate;
   readonly around: ProjectionInputs;
   /** The past folded up to a day, and the entries dated after it; without one, the whole ledger. In sequence. */
@@ -46,7 +44,7 @@ export async function loadWholeHome(tx: Tx, home: Home, today: CivilDate): Promi
 /** Loads a home with as much of its ledger as was written since its past was folded last. */
 export async function loadHome(tx: Tx, home: Home, today: CivilDate): Promise<LoadedHome> {
   const begun = begin(await loadHouse(tx, home), today);
-  const known = await loadCheckpoint(tx, home.id, begun.houseHash);
+  const known = await loadCheckpoint(tx, home.id, houseHash(begun.house));
   // An earlier day knew less than what was folded: the clock was set back since.
   if (!known || known.start.madeOn > today)
     return { ...begun, start: null, entries: await wholeLedger(tx, home.id) };
@@ -78,12 +76,12 @@ const MOST_RECENT = 64;
  * behind and nothing new can be folded. The ledger must be locked.
  */
 export async function keepCheckpoint(tx: Tx, loaded: LoadedHome): Promise<void> {
-  const { house, houseHash, start, entries, today, around } = loaded;
+  const { house, start, entries, today, around } = loaded;
   if (start && entries.length <= MOST_RECENT) return;
   const upTo = entries.length > MOST_RECENT ? checkpointDay(entries, today) : null;
   if (upTo !== null && (start === null || upTo > start.upTo)) {
     const checkpoint = takeCheckpoint(house, pastOf(loaded), upTo, today, around);
-    await saveCheckpoint(tx, house.home.id, houseHash, checkpoint);
+    await saveCheckpoint(tx, house.home.id, houseHash(house), checkpoint);
   } else if (start === null) await dropCheckpoint(tx, house.home.id);
 }
 
@@ -93,7 +91,8 @@ const sha256 = (value: unknown): string =>
 /** Of another catalogue nothing that is folded can be used. */
 const CATALOGUE = sha256(PRACTICES);
 
-const hashOf = ({ home: { zone, hemisphere, climate }, assets, duties, practices = [] }: House): string =>
+/** SHA-256, hex, of all of a house that its schedule hangs on. */
+const houseHash = ({ home: { zone, hemisphere, climate }, assets, duties, practices = [] }: House): string =>
   sha256([CATALOGUE, zone, hemisphere, climate ?? null, assets, duties, practices]);
 
 const withoutSeq = <E extends Entry & { readonly seq: number }>({ seq: _seq, ...entry }: E): Entry => entry;
@@ -101,7 +100,6 @@ const withoutSeq = <E extends Entry & { readonly seq: number }>({ seq: _seq, ...
 /** All of a loaded home but its past. */
 const begin = (house: House, today: CivilDate): Omit<LoadedHome, 'start' | 'entries'> => ({
   house,
-  houseHash: hashOf(house),
   today,
   around: projectionInputsOf(house, today),
 });

@@ -5,7 +5,7 @@ import type { Home } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
 import { hidePractices, loadHouse, savePractices } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
-import { rebuildHome } from './schedule.ts';
+import { reprojectHome } from './schedule.ts';
 
 /** Adds a practice to those of a home, or changes one of its own; the catalogue's keep their codes. */
 export async function savePractice(
@@ -18,7 +18,7 @@ export async function savePractice(
   if (practice.code !== code) throw new Failure('code-differs', 'practice.code');
   if (findPractice(code)) throw new Failure('id-taken', 'practice.code');
   await savePractices(tx, home.id, [practice]);
-  await rebuildHome(tx, home, today);
+  await reprojectHome(tx, home, today);
 }
 
 /** Hides a practice of the catalogue or the home's own, or shows it again. What is kept already is kept on. */

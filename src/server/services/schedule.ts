@@ -46,7 +46,6 @@ export async function refreshHome(
   tx: Tx,
   loaded: LoadedHome,
   stored: StoredRows,
-  fold: Fold = 'now',
 ): Promise<{ rows: ScheduleRow[]; changed: ScheduleRow[]; projection: HouseProjection }> {
   const { house, today } = loaded;
   const projection = projectLoaded(loaded);
@@ -57,24 +56,23 @@ export async function refreshHome(
     return !known || known.projectedOn > today || canonicalHash(known.row) !== canonicalHash(row);
   });
   await saveWindows(tx, house.home.id, today, changed);
-  if (fold === 'now') await keepCheckpoint(tx, loaded);
-  else await dropCheckpoint(tx, house.home.id);
+  await keepCheckpoint(tx, loaded);
   return { rows, changed, projection };
 }
 
-/** Whether the past is folded along with the schedule, or by whoever writes to the home next. */
-type Fold = 'now' | 'later';
-
-/** Projects a whole home anew from its ledger; returns its rows. */
-export async function rebuildHome(
-  tx: Tx,
-  home: Home,
-  today: CivilDate,
-  fold: Fold = 'now',
-): Promise<ScheduleRow[]> {
+/** Projects a home of which more has changed than its ledger; returns its rows. */
+export async function reprojectHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
   await lockLedger(tx, home.id);
   const loaded = await loadWholeHome(tx, home, today);
-  const { rows } = await refreshHome(tx, loaded, await loadWindows(tx, home.id), fold);
+  const { rows } = await refreshHome(tx, loaded, await loadWindows(tx, home.id));
+  return rows;
+}
+
+/** Projects a home anew from its ledger, whatever was stored of that; the past is folded by whoever writes to the home next. Returns its rows. The ledger must be locked. */
+export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
+  const rows = projectLoaded(await loadWholeHome(tx, home, today)).duties.map(toScheduleRow);
+  await saveWindows(tx, home.id, today, rows);
+  await dropCheckpoint(tx, home.id);
   return rows;
 }
 

@@ -5,7 +5,7 @@ import type { Tx } from '../db/database.ts';
 import { loadHouse, placeAsset, saveSpace } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { appendEntries, type Writing } from './ledger.ts';
-import { rebuildHome } from './schedule.ts';
+import { reprojectHome } from './schedule.ts';
 
 /** Adds a space or changes what is said of it. */
 export async function keepSpace(tx: Tx, home: Home, id: string, space: Space): Promise<void> {
@@ -29,5 +29,5 @@ export async function putThing(
     throw new Failure('date-in-future', 'installed', { kind: 'date-in-future', today });
   if (!(await placeAsset(tx, home.id, id, where))) throw new Failure('not-found', 'assetId');
   if (entries.length > 0) await appendEntries(tx, home, entries, writing);
-  else await rebuildHome(tx, home, today);
+  else await reprojectHome(tx, home, today);
 }

@@ -4,7 +4,7 @@ import type { Tx } from '../db/database.ts';
 import {
   entryAsStored,
   loadChain,
-  toEntry,
+  rowToEntry,
   type SequencedEntry,
   type StoredRow,
 } from '../stores/entryStore.ts';
@@ -41,7 +41,7 @@ function firstUnlike(rows: readonly StoredRow[]): Broken | null {
   const read: SequencedEntry[] = [];
   for (const row of rows) {
     try {
-      read.push(toEntry(row));
+      read.push(rowToEntry(row));
     } catch {
       // That it cannot be read is the answer here.
       return { seq: row.seq, entryId: row.id, what: 'unreadable' };

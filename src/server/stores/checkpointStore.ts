@@ -4,7 +4,7 @@ import { checkpointSchema, type Checkpoint } from '../../core/schedule/replay/ch
 import type { Tx } from '../db/database.ts';
 import { homeCheckpoint } from '../db/tables/index.ts';
 import { mapInPortions } from '../portions.ts';
-import { toEntry, type SequencedEntry } from './entryStore.ts';
+import { LINE, toEntry, type Line, type SequencedEntry } from './entryStore.ts';
 import { PROJECTION_VERSION } from './projectionVersion.ts';
 
 const sealOf = (content: string): string => createHash('sha256').update(content, 'utf8').digest('hex');
@@ -13,7 +13,7 @@ interface CheckpointRow extends Record<string, unknown> {
   readonly content: string;
   readonly seal: string;
   /** Lines dated after it, in sequence. */
-  readonly recent: readonly (Omit<Parameters<typeof toEntry>[0], 'stampedAt'> & { stampedAt: string })[];
+  readonly recent: readonly Line[];
 }
 
 /**
@@ -28,9 +28,7 @@ export async function loadCheckpoint(
   const { rows } = await tx.execute<CheckpointRow>(sql`
     SELECT content, seal, (
       SELECT coalesce(json_agg(line ORDER BY line.seq), '[]') FROM (
-        SELECT id, seq, date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "stampedAt",
-          by_person AS "byPerson", batch, body
-        FROM entry WHERE entry.home_id = ${homeId} AND date > up_to
+        SELECT ${LINE} FROM entry WHERE entry.home_id = ${homeId} AND date > up_to
       ) AS line
     ) AS recent
     FROM home_checkpoint
@@ -39,9 +37,7 @@ export async function loadCheckpoint(
   // What was judged before it was sealed is not judged again at every tap: that would take longer than all the rest.
   if (!row || sealOf(row.content) !== row.seal) return null;
   const start = JSON.parse(row.content) as Checkpoint;
-  const recent = await mapInPortions(row.recent, (line) =>
-    toEntry({ ...line, stampedAt: new Date(line.stampedAt) }),
-  );
+  const recent = await mapInPortions(row.recent, toEntry);
   return { start, recent };
 }
 

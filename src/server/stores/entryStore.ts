@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
-import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import { civil, type CivilDate } from '../../core/calendar/civilDate.ts';
 import { entryBodySchema, entrySchema, type Entry } from '../../core/ledger/entry.ts';
-import type { Tx } from '../db/database.ts';
+import { lockOf, type Tx } from '../db/database.ts';
 import { entry } from '../db/tables/index.ts';
 import { mapInPortions } from '../portions.ts';
 import { inPortions } from './rows.ts';
@@ -12,34 +12,34 @@ export type SequencedEntry = Entry & { readonly seq: number };
 export type StoredRow = typeof entry.$inferSelect;
 export type NewRow = typeof entry.$inferInsert;
 
-/** What a line says; its hashes are only read where the chain is. */
-const lineColumns = {
-  id: entry.id,
-  seq: entry.seq,
-  date: entry.date,
-  stampedAt: entry.stampedAt,
-  byPerson: entry.byPerson,
-  batch: entry.batch,
-  body: entry.body,
-};
-
-/** Reads a row back into the core's words; stored JSON is parsed, so that what an older version wrote is noticed. */
-export function toEntry(row: Pick<StoredRow, keyof typeof lineColumns>): SequencedEntry {
-  const { id, seq, date, stampedAt, byPerson, batch, body } = row;
-  const read = entrySchema.parse({
-    id,
-    date,
-    stampedAt: stampedAt.toISOString(),
-    by: byPerson,
-    ...(batch !== null && { batch }),
-    body,
-  });
-  return { ...read, seq };
+/** A line as the core reads it, its number with it; its hashes are only read where the chain is. */
+export interface Line {
+  readonly id: string;
+  readonly seq: number;
+  readonly date: CivilDate;
+  readonly stampedAt: string;
+  readonly by: string;
+  readonly batch: string | null;
+  readonly body: unknown;
 }
+
+/** The columns of a line as they are sent: none of them is mapped one by one, which takes longer than to read them. */
+export const LINE = sql`id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "stampedAt",
+  by_person AS by, batch, body`;
+
+/** Reads a line back into the core's words; stored JSON is parsed, so that what an older version wrote is noticed. */
+export function toEntry({ seq, batch, ...line }: Line): SequencedEntry {
+  const { id, date, stampedAt, by, body } = line;
+  return { ...entrySchema.parse({ id, date, stampedAt, by, ...(batch !== null && { batch }), body }), seq };
+}
+
+/** The same of a whole row. */
+export const rowToEntry = ({ id, seq, date, stampedAt, byPerson, batch, body }: StoredRow): SequencedEntry =>
+  toEntry({ id, seq, date: civil(date), stampedAt: stampedAt.toISOString(), by: byPerson, batch, body });
 
 /** Makes every other writer of this home's ledger wait until this transaction ends. */
 export async function lockLedger(tx: Tx, homeId: string): Promise<void> {
-  await tx.execute(sql`SELECT pg_advisory_xact_lock(hashtextextended(${homeId}, 0))`);
+  await tx.execute(sql`SELECT ${lockOf(homeId)}`);
 }
 
 /** The number and hash of the last line; number 0 for an empty ledger. */
@@ -109,7 +109,9 @@ export function entryAsStored({
 }
 
 const inSequence = async (tx: Tx, where: SQL | undefined): Promise<SequencedEntry[]> => {
-  const rows = await tx.select(lineColumns).from(entry).where(where).orderBy(asc(entry.seq));
+  const { rows } = await tx.execute<Line & Record<string, unknown>>(
+    sql`SELECT ${LINE} FROM entry WHERE ${where} ORDER BY seq`,
+  );
   return mapInPortions(rows, toEntry);
 };
 
@@ -211,27 +213,15 @@ export async function loadPage(
   const corrected = sql`EXISTS (SELECT 1 FROM entry c WHERE c.home_id = entry.home_id AND c.target_id = entry.id)`;
   const before = page.before === undefined ? sql`` : sql` AND seq < ${page.before}`;
   const wanted = fits === undefined ? sql`` : sql` AND (${fits} OR ${corrected})`;
-  // The page most looked at is read as it is sent, without a column being mapped for every line of it.
   const { rows } = await tx.execute<PageRow>(sql`
-    SELECT id, seq, date::text AS date, to_char(stamped_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"') AS "stampedAt",
-      by_person AS by, batch, body, ${corrected} AS corrected
-    FROM entry WHERE home_id = ${homeId} AND target_id IS NULL${before}${wanted} ORDER BY seq DESC LIMIT ${page.limit}`);
+    SELECT ${LINE}, ${corrected} AS corrected FROM entry WHERE home_id = ${homeId} AND target_id IS NULL${before}${wanted} ORDER BY seq DESC LIMIT ${page.limit}`);
   return rows.map(({ corrected: isCorrected, batch, body, ...line }) => ({
     entry: { ...line, ...(batch !== null && { batch }), body: entryBodySchema.parse(body) },
     isCorrected,
   }));
 }
 
-interface PageRow extends Record<string, unknown> {
-  readonly id: string;
-  readonly seq: number;
-  readonly date: CivilDate;
-  readonly stampedAt: string;
-  readonly by: string;
-  readonly batch: string | null;
-  readonly body: unknown;
-  readonly corrected: boolean;
-}
+type PageRow = Line & { readonly corrected: boolean } & Record<string, unknown>;
 
 /** A line of a page, and whether anything was ever corrected on it. */
 export interface PageLine {
