@@ -15,9 +15,12 @@ import { NO_LEADS } from './rows.ts';
 export class Walker {
   /** Whether its windows are its margins and no more. */
   private readonly isPlain: boolean;
+  private readonly isGated: boolean;
   private readonly graceDays: number;
   private readonly lists: boolean;
   private readonly names: Names | null;
+  /** Its present cause, where that has been noted since the last step. */
+  private noted: Cause | null = null;
 
   constructor(
     readonly member: DutyReplay,
@@ -27,10 +30,11 @@ export class Walker {
     /** Its place in the columns. */
     readonly duty: number,
   ) {
-    this.isPlain = course.plain && !member.isGated;
+    this.isGated = member.isGated;
+    this.isPlain = course.plain && !this.isGated;
     const rule = member.lastRule;
     this.lists = rule !== null && listsDates(rule);
-    this.names = rule !== null && takesEarliest(rule) ? new Names(member) : null;
+    this.names = rule !== null && takesEarliest(rule) ? new Names(member, course) : null;
     this.graceDays = member.history.timing.lifeSafety ? LIFE_SAFETY_GRACE_DAYS : Infinity;
   }
 
@@ -38,9 +42,10 @@ export class Walker {
   window(): Days | null {
     const { course } = this;
     const { due, margins } = course;
-    if (this.isPlain)
-      return due === Infinity ? null : { earliest: due - margins.early, due, latest: due + margins.grace };
-    return this.member.placedOf(course.dateOf(course.cause));
+    if (!course.plain) return this.member.placedOf(course.dateOf(course.cause));
+    if (due === Infinity) return null;
+    if (this.isGated) return this.member.daysOf(due, margins);
+    return { earliest: due - margins.early, due, latest: due + margins.grace };
   }
 
   /** The window of the one that leads, as it is for this one. */
@@ -56,20 +61,18 @@ export class Walker {
   /** What its present date rests on. */
   cause(): Cause {
     const { cause } = this.course;
-    if (this.names) this.names.give(cause, this.keyNow() ?? '');
+    if (!this.names) return cause;
+    this.noted = cause;
+    this.names.note(cause);
     return cause;
   }
 
   /** Goes on to a day on which it is done. */
   step(day: DayNumber): void {
     const { course } = this;
-    const before = this.names && this.keyNow();
+    if (this.names && this.noted === null) this.names.note(course.cause);
+    this.noted = null;
     course.step(day, course.asks === 'look' && !course.asksAge ? 'look' : 'done', true);
-    if (this.names && before !== this.keyNow()) this.names.end();
-  }
-
-  private keyNow(): string | null {
-    return this.course.dateOf(this.course.cause)?.key ?? null;
   }
 
   /** Tells key and reasons of its dates. */

@@ -13,6 +13,7 @@ import type { DutyHistory, TermsSegment } from './history.ts';
 import { OutstandingDates, type Outstanding } from './outstandingDates.ts';
 import type { PlaceContext, Placed } from './place.ts';
 import { MOST_PULLED } from './pull.ts';
+import type { Days, Margins } from '../window.ts';
 
 /** How far a completion may come before the window of the duty itself, because weather or a companion opened it. */
 export type OpenedEarly = (placed: Placed) => DayNumber;
@@ -126,6 +127,11 @@ export class DutyReplay {
   /** The window of a date of its course, its steps added to `told` where they are wanted; null where it never opens. */
   placedOf(date: RuleDate | null, told: Reason[] | null = null): Placed | null {
     return date && this.dates.placeOnce(date, told);
+  }
+
+  /** The same of a day on which its course restarts, with nothing told. */
+  daysOf(due: DayNumber, margins: Margins): Days | null {
+    return this.dates.daysOf(due, margins);
   }
 
   /** A key, marked anew where an occurrence of that name has ended. */

@@ -5,7 +5,8 @@ import type { NextDate, RuleState, Sight } from '../rules/ruleState.ts';
 import type { DutyState } from './dutyState.ts';
 import { knownUpTo } from './gates.ts';
 import type { DutyHistory, TermsSegment } from './history.ts';
-import { expires, place, type PlaceContext, type Placed } from './place.ts';
+import { expires, place, placedDays, type PlaceContext, type Placed } from './place.ts';
+import type { Days, Margins } from '../window.ts';
 
 /** A date that stands outstanding, and the terms that judge it. */
 export interface Outstanding {
@@ -113,6 +114,11 @@ export class OutstandingDates {
   placeOnce(date: RuleDate, told: Reason[] | null): Placed | null {
     const found = place(this.withKey(date), this.contextNow(), told);
     return 'due' in found ? found : null;
+  }
+
+  /** The window of a day on which its course restarts, gates and all. */
+  daysOf(due: DayNumber, margins: Margins): Days | null {
+    return placedDays(due, margins, this.contextNow());
   }
 
   /** A date under the key of the occurrence it stands for. */

@@ -5,7 +5,13 @@ import { openingOf, type GateFacts } from './gates.ts';
 import type { PuttingOff } from '../rules/dutyEvent.ts';
 import type { Reason } from '../reason.ts';
 import type { Gate, Timing } from '../../practice/timing.ts';
-import { atMostLifeSafety, LIFE_SAFETY_GRACE_DAYS, windowReason, type Margins } from '../window.ts';
+import {
+  atMostLifeSafety,
+  LIFE_SAFETY_GRACE_DAYS,
+  windowReason,
+  type Days,
+  type Margins,
+} from '../window.ts';
 
 /** A date with its window, after every step that is the duty's own. Later steps make another of it. */
 export interface Placed {
@@ -19,13 +25,16 @@ export interface Placed {
   explain(told: Reason[]): void;
 }
 
-/** The same while its own steps are taken; each is told only where somebody listens. */
-interface Placing extends Placed {
+/** A window while steps move it; each is told only where somebody listens. */
+interface Moving {
   earliest: DayNumber;
   due: DayNumber;
   latest: DayNumber;
   readonly told: Reason[] | null;
 }
+
+/** A placed date while its own steps are taken. */
+type Placing = Placed & Moving;
 
 /** Every step of a placed date, in the order taken. */
 export function reasonsOf(placed: Placed): Reason[] {
@@ -99,10 +108,26 @@ export function place(
   }
   putOff(placed, context);
   if (context.pauses.length > 0) moveOutOfPauses(placed, context.pauses);
-  const passed = passGates(placed, context);
+  const passed = passGates(placed, context.timing, context.gateFacts);
   if (passed !== null) return passed;
   if (isPastLastDay(placed.due)) return { never: 'beyond' };
   return cutAtWorth(placed, context);
+}
+
+/**
+ * The window of a day on which a rule that restarts falls due, out of its pauses and past its gates; null where they never open. The same as
+ * {@link place} finds of it, where nothing else moves it.
+ */
+export function placedDays(
+  due: DayNumber,
+  { early, grace }: Margins,
+  { timing, gateFacts, pauses }: PlaceContext,
+): Days | null {
+  if (isPastLastDay(due)) return null;
+  const moving: Moving = { earliest: due - early, due, latest: due + grace, told: null };
+  if (pauses.length > 0) moveOutOfPauses(moving, pauses);
+  const passed = passGates(moving, timing, gateFacts);
+  return passed === null && !isPastLastDay(moving.due) ? moving : null;
 }
 
 /** The last day on which a date can still be done: its worth-until day, or a later one chosen for it. */
@@ -155,7 +180,7 @@ function notPastFreeze(margins: Margins, freeze: DayNumber | null, due: DayNumbe
   return { ...margins, grace: freeze - 1 - due, graceBy: 'freeze' };
 }
 
-const written = ({ earliest, due, latest }: Placed) => ({
+const written = ({ earliest, due, latest }: Days) => ({
   earliest: toCivilDate(earliest),
   due: toCivilDate(due),
   latest: toCivilDate(latest),
@@ -173,7 +198,7 @@ function putOff(placed: Placing, context: PlaceContext): void {
 }
 
 /** A date inside a pause moves, window and all, to the day of resuming; nothing could be done before it. */
-function moveOutOfPauses(placed: Placing, pauses: readonly PausedRun[]): void {
+function moveOutOfPauses(placed: Moving, pauses: readonly PausedRun[]): void {
   const pause = pauses.find(({ from, to }) => placed.due >= from && placed.due < to);
   if (!pause) return;
   placed.latest += pause.to - placed.due;
@@ -188,7 +213,7 @@ function moveOutOfPauses(placed: Placing, pauses: readonly PausedRun[]): void {
 }
 
 /** Moves a date to the first day its gates are open; what it answers is null unless they never are. */
-function passGates(placed: Placing, { timing, gateFacts }: PlaceContext): Never | null {
+function passGates(placed: Moving, timing: Timing, gateFacts: GateFacts): Never | null {
   const { gates } = timing;
   if (!gates || gates.length === 0) return null;
   const opening = openingOf(gates, placed.due, gateFacts);
