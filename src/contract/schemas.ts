@@ -18,7 +18,7 @@ import { practiceSchema } from '../core/practice/practice.ts';
 import { ANCHOR_KEYS } from '../core/climate/anchor.ts';
 import { climateSchema } from '../core/climate/climate.ts';
 import { stationClimateSchema } from '../core/climate/stationClimate.ts';
-import { weatherDaySchema, weatherSchema } from '../core/climate/weather.ts';
+import { weatherDaySchema } from '../core/climate/weather.ts';
 import { reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
 import { codeSchema } from '../core/basics/code.ts';
 import { termsSchema } from '../core/practice/terms.ts';
@@ -147,13 +147,6 @@ export const ledgerPageSchema = z.strictObject({
 export type LedgerPage = z.output<typeof ledgerPageSchema>;
 /** A page as it is sent. */
 export type SentLedgerPage = z.input<typeof ledgerPageSchema>;
-
-/** What concerns one duty and those it goes with, in sequence, and the weather: enough for the browser to work out what a new entry would change. */
-export const dutyHistorySchema = z.strictObject({
-  on: civilDateSchema,
-  entries: z.array(entrySchema),
-  weather: weatherSchema,
-});
 
 /** The season dates of a home, the figures they rest on, and what the almanac tells. */
 export const climateViewSchema = z.strictObject({
@@ -399,9 +392,14 @@ export const schoolsSchema = z.strictObject({
 });
 export type SchoolsBody = z.infer<typeof schoolsSchema>;
 
-/** Entries that are only being considered, as if written today. */
-export const trialSchema = z.strictObject({ bodies: z.array(entryBodySchema).min(1).max(400) });
-export const movesSchema = z.strictObject({
+/** Entries that are only being considered; without a date as if written today. */
+export const trialSchema = z.strictObject({
+  entries: z
+    .array(z.strictObject({ date: civilDateSchema.optional(), body: entryBodySchema }))
+    .min(1)
+    .max(400),
+});
+export const trialAnswerSchema = z.strictObject({
   moves: z.array(
     z.strictObject({
       dutyId: uuidSchema,
@@ -411,5 +409,7 @@ export const movesSchema = z.strictObject({
       sleep: sleepSchema.nullable(),
     }),
   ),
+  /** Work that would satisfy nothing, and the window that was outstanding on its day. */
+  extras: z.array(z.strictObject({ dutyId: uuidSchema, stood: windowSchema.nullable() })),
 });
-export type MovesBody = z.infer<typeof movesSchema>;
+export type TrialBody = z.infer<typeof trialAnswerSchema>;

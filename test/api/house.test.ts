@@ -4,7 +4,7 @@ import { v7 as uuid } from 'uuid';
 import type { PhotoBody } from '../../src/contract/photos.ts';
 import type {
   KnownBody,
-  MovesBody,
+  TrialBody,
   NewEntry,
   SchoolsBody,
   UpkeepBody,
@@ -258,9 +258,9 @@ describe('upkeep', () => {
     const body = { kind: 'terms' as const, duty, terms };
     const tried = await agent
       .post(path('trial'))
-      .send({ bodies: [body] })
+      .send({ entries: [{ body }] })
       .expect(200);
-    const { moves } = tried.body as MovesBody;
+    const { moves } = tried.body as TrialBody;
     expect(moves).toMatchObject([{ dutyId: duty, from: '2027-01-01' }]);
     expect((await rowOf(agent, homeId, duty)).occurrence?.window.due).toBe('2027-01-01');
     await append(agent, homeId, entryOf(TODAY, body)).expect(200);
@@ -268,10 +268,12 @@ describe('upkeep', () => {
   });
 
   test('a trial of what is not in the house is refused by its place', async () => {
-    const answer = await agent.post(path('trial')).send({ bodies: [{ kind: 'paused', duty: uuid() }] });
+    const answer = await agent
+      .post(path('trial'))
+      .send({ entries: [{ body: { kind: 'paused', duty: uuid() } }] });
     expect([answer.status, answer.body]).toEqual([
       422,
-      expect.objectContaining({ code: 'reference-unknown', field: 'bodies[0].duty' }),
+      expect.objectContaining({ code: 'reference-unknown', field: 'entries[0].body.duty' }),
     ]);
   });
 });

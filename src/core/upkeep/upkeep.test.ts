@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { civil } from '../calendar/civilDate.ts';
+import { civil, type CivilDate } from '../calendar/civilDate.ts';
 import { findPractice } from '../catalogue/catalogue.ts';
 import type { DutyPracticeRecord } from '../practice/practice.ts';
+import type { Terms } from '../practice/terms.ts';
 import { NO_WEATHER } from '../climate/weather.ts';
 import type { House } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';
@@ -10,7 +11,7 @@ import { project } from '../schedule/project.ts';
 import { keptOn } from './keptOn.ts';
 import { schoolsCompared } from './schoolsCompared.ts';
 import { factorsOfTraits, proposedTerms, traitEntries } from './traitEntries.ts';
-import { asTrial, movesOf } from './trial.ts';
+import { asTrial, tryEntries } from './trial.ts';
 
 const ON = civil('2026-11-24');
 const AROUND = { find: findPractice, weather: NO_WEATHER };
@@ -119,6 +120,15 @@ describe('how a duty is kept', () => {
 });
 
 describe('what a change would move', () => {
+  const movesOf = (house: House, entries: readonly Entry[], bodies: readonly EntryBody[]) =>
+    tryEntries(
+      house,
+      { start: null, entries },
+      bodies.map((body) => ({ date: ON, body })),
+      ON,
+      AROUND,
+    ).moves;
+
   test('which dates and by how much, and nothing is written', () => {
     const { house, entries } = home();
     const before = structuredClone(entries);
@@ -127,7 +137,7 @@ describe('what a change would move', () => {
       duty: 'filter',
       terms: termsOf(FILTER, 'three-months', [{ code: 'shedding-pets', value: 0.67 }]),
     };
-    expect(movesOf(house, entries, [body], ON, AROUND)).toEqual([
+    expect(movesOf(house, entries, [body])).toEqual([
       { dutyId: 'filter', from: '2027-01-01', to: '2026-12-01', days: -31, sleep: null },
     ]);
     expect(entries).toEqual(before);
@@ -136,14 +146,36 @@ describe('what a change would move', () => {
   test('is what stands once it has been written', () => {
     const { house, entries } = home();
     const bodies: EntryBody[] = [{ kind: 'terms', duty: 'filter', terms: termsOf(FILTER, 'every-month') }];
-    const [move] = movesOf(house, entries, bodies, ON, AROUND);
+    const [move] = movesOf(house, entries, bodies);
     const after = project(house, [...entries, ...asTrial(bodies, ON)], ON, AROUND).duties;
     expect(after.find(({ dutyId }) => dutyId === 'filter')?.occurrence?.window.due).toBe(move?.to);
   });
 
+  test('work that would satisfy nothing is told, with the window that was outstanding on its day', () => {
+    const terms: Terms = {
+      school: null,
+      rule: { kind: 'dates', monthDays: ['11-15'] },
+      factors: [],
+      doer: 'self',
+    };
+    const { house, entries } = home(
+      ['2026-02-01', { kind: 'terms', duty: 'gutter', terms }],
+      ['2026-11-20', { kind: 'done', duty: 'gutter' }],
+    );
+    const windowOn = (date: CivilDate) =>
+      project(house, entries, date, AROUND).duties.find(({ dutyId }) => dutyId === 'gutter')?.occurrence
+        ?.window;
+    for (const date of [ON, civil('2026-11-22')]) {
+      const considered = [{ date, body: { kind: 'done', duty: 'gutter' } as const }];
+      const { extras } = tryEntries(house, { start: null, entries }, considered, ON, AROUND);
+      expect(extras).toEqual([{ dutyId: 'gutter', stood: windowOn(date) }]);
+      expect(extras[0]?.stood?.earliest.localeCompare(date)).toBe(1);
+    }
+  });
+
   test('a pause moves to nothing, and says why', () => {
     const { house, entries } = home();
-    const [move] = movesOf(house, entries, [{ kind: 'paused', duty: 'filter' }], ON, AROUND);
+    const [move] = movesOf(house, entries, [{ kind: 'paused', duty: 'filter' }]);
     expect(move).toMatchObject({ to: null, days: null, sleep: { kind: 'paused' } });
   });
 });

@@ -1,23 +1,19 @@
 import type { LedgerLine, NewEntry, SentLedgerPage } from '../../contract/schemas.ts';
 import type { Written } from '../../contract/written.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
-import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Weather } from '../../core/climate/weather.ts';
-import { relatedDuties } from '../../core/house/companions.ts';
 import type { Home } from '../../core/house/house.ts';
-import type { Entry, EntryKind } from '../../core/ledger/entry.ts';
+import type { EntryKind } from '../../core/ledger/entry.ts';
 import { matches, type LedgerFilter } from '../../core/ledger/filter.ts';
 import { applyCorrections } from '../../core/ledger/corrections.ts';
 import { correctedBy } from '../../core/ledger/threads.ts';
 import type { Tx } from '../db/database.ts';
-import { loadHouse } from '../stores/houseStore.ts';
 import * as entries from '../stores/entryStore.ts';
 import type { PageFilter, SequencedEntry } from '../stores/entryStore.ts';
 import { lineHash, sentHash } from './chain.ts';
 import { checkNewEntry, loadCheckContext, type CheckContext } from './checkNewEntry.ts';
 import { Failure } from './failure.ts';
 import { mapInPortions } from '../portions.ts';
-import { loadHome, projectionInputsOf, reachingBack } from './loadedHome.ts';
+import { loadHome, reachingBack } from './loadedHome.ts';
 import { refreshHome, standingBody } from './schedule.ts';
 
 /** Who writes, and when by the server's clock (milliseconds since 1970 UTC). */
@@ -192,18 +188,4 @@ function threadLines(page: readonly SequencedEntry[], threads: readonly Sequence
     const { date, body, voidedBy } = standing.get(item.id) ?? { ...item, voidedBy: null };
     return { entry: item, corrections: corrections.get(item.id) ?? [], date, body, voidedBy };
   });
-}
-
-/** What concerns one duty and those it goes with, in sequence, and the weather; a duty the home does not have is not found. */
-export async function dutyHistory(
-  tx: Tx,
-  home: Home,
-  dutyId: string,
-  on: CivilDate,
-): Promise<{ on: CivilDate; entries: Entry[]; weather: Weather }> {
-  const house = await loadHouse(tx, home);
-  if (!house.duties.some(({ id }) => id === dutyId)) throw new Failure('not-found', 'dutyId');
-  const { find, weather } = projectionInputsOf(house, on);
-  const found = await entries.loadForDuties(tx, home.id, relatedDuties(house, find, dutyId));
-  return { on, entries: found.map(({ seq: _seq, ...entry }) => entry), weather };
 }

@@ -1,5 +1,5 @@
 import type { BetterTermsBody } from '../../contract/betterTerms.ts';
-import type { KnownBody, MovesBody, SchoolsBody, UpkeepBody } from '../../contract/schemas.ts';
+import type { KnownBody, SchoolsBody, TrialBody, UpkeepBody } from '../../contract/schemas.ts';
 import { finderWith, PRACTICES } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { planFor } from '../../core/catalogue/planFor.ts';
@@ -11,12 +11,12 @@ import { betterTerms } from '../../core/upkeep/betterTerms.ts';
 import { keptOn } from '../../core/upkeep/keptOn.ts';
 import { minutesEach } from '../../core/upkeep/minutesEach.ts';
 import { nearHouse, schoolsCompared } from '../../core/upkeep/schoolsCompared.ts';
-import { movesOf } from '../../core/upkeep/trial.ts';
+import { consideredEntries, tryEntries, type Considered } from '../../core/upkeep/trial.ts';
 import type { Tx } from '../db/database.ts';
 import { loadForTerms, loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
-import { projectionInputsOf } from './loadedHome.ts';
+import { loadHome, loadWholeHome, projectionInputsOf, reachingBack } from './loadedHome.ts';
 
 /** What is known now of a house. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
@@ -111,23 +111,36 @@ export async function schoolsFor(tx: Tx, home: Home, dutyId: string, on: CivilDa
   return { schools: compared.map((one) => ({ ...one, reasons: [...one.reasons] })) };
 }
 
-/** Which dates some entries would move, were they written today. What they speak of must be in the house. */
+/**
+ * Which dates some entries would move, were they written, and which of them would satisfy nothing. All they speak of must be in the house.
+ * The one place that answers this: the browser would need the whole ledger for it.
+ */
 export async function trialOn(
   tx: Tx,
   home: Home,
-  bodies: readonly EntryBody[],
+  entries: readonly { readonly date?: CivilDate | undefined; readonly body: EntryBody }[],
   on: CivilDate,
-): Promise<MovesBody> {
-  const house = await loadHouse(tx, home);
+): Promise<TrialBody> {
+  const considered = entries.map(({ date = on, body }) => ({ date, body }));
+  const loaded = await loadHome(tx, home, on);
+  requireKnown(loaded.house, considered, on);
+  const isBehind = considered.some(({ date }) => date < on);
+  const known = isBehind
+    ? await loadWholeHome(tx, home, on)
+    : await reachingBack(tx, loaded, consideredEntries(considered));
+  return tryEntries(known.house, known, considered, on, known.around);
+}
+
+function requireKnown(house: House, considered: readonly Considered[], today: CivilDate): void {
   const known = {
     duty: new Set(house.duties.map(({ id }) => id)),
     asset: new Set(house.assets.map(({ id }) => id)),
   };
-  bodies.forEach((body, index) => {
+  considered.forEach(({ date, body }, index) => {
+    if (date > today)
+      throw new Failure('date-in-future', `entries[${index}].date`, { kind: 'date-in-future', today });
     for (const { to, id, field } of referencesOf(body))
       if ((to === 'duty' || to === 'asset') && !known[to].has(id))
-        throw new Failure('reference-unknown', `bodies[${index}].${field}`);
+        throw new Failure('reference-unknown', `entries[${index}].body.${field}`);
   });
-  const ledger = await loadLedger(tx, home.id);
-  return { moves: movesOf(house, ledger, bodies, on, projectionInputsOf(house, on)) };
 }

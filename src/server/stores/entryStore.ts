@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, sql, type SQL } from 'drizzle-orm';
 import { civil, type CivilDate } from '../../core/calendar/civilDate.ts';
 import { entryBodySchema, entrySchema, type Entry } from '../../core/ledger/entry.ts';
 import { lockOf, type Tx } from '../db/database.ts';
@@ -122,14 +122,6 @@ export const loadLedger = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
 /** The rows of the whole ledger as stored, hashes and all, in sequence. */
 export const loadChain = (tx: Tx, homeId: string): Promise<StoredRow[]> =>
   tx.select().from(entry).where(eq(entry.homeId, homeId)).orderBy(asc(entry.seq));
-
-/** Everything that concerns some duties, or no duty in particular, corrections included, in sequence. */
-export function loadForDuties(tx: Tx, homeId: string, dutyIds: readonly string[]): Promise<SequencedEntry[]> {
-  return inSequence(
-    tx,
-    and(eq(entry.homeId, homeId), or(isNull(entry.dutyId), inArray(entry.dutyId, [...dutyIds]))),
-  );
-}
 
 /** The threads that some entries belong to: themselves, what they go back to, and every correction of those, in sequence. */
 export async function loadThreads(

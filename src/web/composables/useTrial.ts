@@ -1,6 +1,7 @@
 import { watchDebounced } from '@vueuse/core';
 import { ref } from 'vue';
-import type { MovesBody } from '../../contract/schemas.ts';
+import type { TrialBody } from '../../contract/schemas.ts';
+import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { ask } from '../device/ask.ts';
 import { useErrorText } from './useErrorText.ts';
@@ -9,34 +10,46 @@ import { useErrorText } from './useErrorText.ts';
 export type Trial =
   | { readonly kind: 'nothing' }
   | { readonly kind: 'waiting' }
-  | { readonly kind: 'known'; readonly moves: MovesBody['moves'] }
+  | ({ readonly kind: 'known' } & TrialBody)
   | { readonly kind: 'failed'; readonly why: string };
 
 const SETTLE_MS = 150;
 
-/** Asks the server, a moment after what is considered has settled, which dates it would move. */
-export function useTrial(homeId: string, bodies: () => readonly EntryBody[]) {
+/**
+ * Asks the server, a moment after what is considered has settled, which dates it would move. `date`: the day it would be written for, today
+ * unless it is given; null where that is no day yet, and nothing is asked.
+ */
+export function useTrial(
+  homeId: string,
+  bodies: () => readonly EntryBody[],
+  date: () => CivilDate | null | undefined = () => undefined,
+) {
   const { tell } = useErrorText();
   const trial = ref<Trial>({ kind: 'nothing' });
-  const text = (): string => JSON.stringify(bodies());
+  const considered = () => {
+    const on = date();
+    return on === null ? [] : bodies().map((body) => ({ ...(on && { date: on }), body }));
+  };
   let asked = '';
 
-  async function consider(considered: string): Promise<void> {
-    asked = considered;
-    if (considered === '[]') {
+  async function consider(text: string): Promise<void> {
+    asked = text;
+    const entries = considered();
+    if (entries.length === 0) {
       trial.value = { kind: 'nothing' };
       return;
     }
     trial.value = { kind: 'waiting' };
     try {
-      const { moves } = await ask('trial', { params: { homeId }, body: { bodies: [...bodies()] } });
+      const answer = await ask('trial', { params: { homeId }, body: { entries } });
       // What was considered meanwhile has its own answer on its way.
-      if (asked === considered) trial.value = { kind: 'known', moves };
+      if (asked === text) trial.value = { kind: 'known', ...answer };
     } catch (error) {
-      if (asked === considered) trial.value = { kind: 'failed', why: tell(error).text };
+      if (asked === text) trial.value = { kind: 'failed', why: tell(error).text };
     }
   }
 
-  watchDebounced(text, (considered) => void consider(considered), { debounce: SETTLE_MS, immediate: true });
+  const text = (): string => JSON.stringify(considered());
+  watchDebounced(text, (settled) => void consider(settled), { debounce: SETTLE_MS, immediate: true });
   return trial;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MovesBody } from '../../contract/schemas.ts';
+import type { TrialBody } from '../../contract/schemas.ts';
 import { sleepText } from '../../locales/sleepText.ts';
 import { dateText, type Speech } from '../../locales/speech.ts';
 
@@ -8,13 +8,13 @@ const props = defineProps<{
   trial:
     | { kind: 'nothing' }
     | { kind: 'waiting' }
-    | { kind: 'known'; moves: MovesBody['moves'] }
+    | { kind: 'known'; moves: TrialBody['moves'] }
     | { kind: 'failed'; why: string };
   speech: Speech;
   nameOf: (dutyId: string) => string;
 }>();
 
-type Move = MovesBody['moves'][number];
+type Move = TrialBody['moves'][number];
 
 function moveText({ dutyId, from, to, days, sleep }: Move): string {
   const { t } = props.speech;

@@ -62,5 +62,5 @@ export const houseHandlers: Pick<Handlers, Names> = {
   schools: ({ services: { clock }, tx, home, params }) =>
     schoolsFor(tx, home, params.dutyId, civilDateIn(home.zone, clock())),
   trial: ({ services: { clock }, tx, home, body }) =>
-    trialOn(tx, home, body.bodies, civilDateIn(home.zone, clock())),
+    trialOn(tx, home, body.entries, civilDateIn(home.zone, clock())),
 };

@@ -1,10 +1,10 @@
 import { civilDateIn } from '../../../core/calendar/zone.ts';
 import { addPerson } from '../../services/homes.ts';
-import { appendEntries, dutyHistory, ledgerPage } from '../../services/ledger.ts';
+import { appendEntries, ledgerPage } from '../../services/ledger.ts';
 import { scheduleOn, seriesOn, standingOn } from '../../services/schedule.ts';
 import type { Handlers } from '../context.ts';
 
-type Names = 'today' | 'ledger' | 'append' | 'dutyHistory' | 'standing' | 'series';
+type Names = 'today' | 'ledger' | 'append' | 'standing' | 'series';
 
 export const ledgerHandlers: Pick<Handlers, Names> = {
   today: ({ services: { clock }, tx, home }) => scheduleOn(tx, home, civilDateIn(home.zone, clock())),
@@ -13,8 +13,6 @@ export const ledgerHandlers: Pick<Handlers, Names> = {
     for (const [index, person] of people.entries()) await addPerson(tx, home, person, `people[${index}].`);
     return appendEntries(tx, home, entries, { by: personId, now: clock() });
   },
-  dutyHistory: ({ services: { clock }, tx, home, params }) =>
-    dutyHistory(tx, home, params.dutyId, civilDateIn(home.zone, clock())),
   series: ({ services: { clock }, tx, home }) => seriesOn(tx, home, civilDateIn(home.zone, clock())),
   standing: ({ services: { clock }, tx, home }) => standingOn(tx, home, civilDateIn(home.zone, clock())),
 };

@@ -13,9 +13,9 @@ import { currencyDigits } from '../../../locales/format.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { sleepText } from '../../../locales/sleepText.ts';
 import { dateText } from '../../../locales/speech.ts';
-import { useEffects } from '../../composables/useEffects.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
+import { useTrial, type Trial } from '../../composables/useTrial.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
@@ -41,7 +41,6 @@ const home = useHome();
 const { write } = useWriting();
 const speech = useSpeech();
 const { errorAt, show, refuse, submit, busy } = useForm();
-const { study, afterwards, isExtra, stoodOn } = useEffects();
 
 const t = computed(() => speech.value.t);
 const title = computed(() => practiceTitle(speech.value, props.line.practice));
@@ -63,8 +62,6 @@ const typed = reactive({
   why: '',
 });
 
-void study(props.line.units.map(({ duty }) => duty));
-
 const looks = computed(() => props.line.units.some(({ occurrence }) => occurrence.asks === 'look'));
 const graded = computed(
   () => props.line.practice.from === 'catalogue' && isGraded(home.find(props.line.practice.code)),
@@ -78,29 +75,40 @@ const date = computed((): CivilDate | null =>
   isCivilDate(typed.date) && typed.date <= today.value ? typed.date : null,
 );
 
-/** What follows for each chosen unit, in words. */
+const trial = useTrial(
+  home.house?.home.id ?? '',
+  () =>
+    date.value === null ? [] : units.value.flatMap((unit) => bodiesFor(unit, date.value ?? today.value)),
+  () => date.value,
+);
+
+/** What follows for each chosen unit, in words; nothing as long as nobody can say. */
 const effects = computed(() => {
-  const on = date.value;
-  return on === null ? [] : units.value.flatMap((unit) => effectOf(unit, on) ?? []);
+  const [on, tried] = [date.value, trial.value];
+  return on === null || tried.kind !== 'known' ? [] : units.value.map((unit) => effectOf(unit, on, tried));
 });
 
-/** The entries considered for a unit; none while what is typed says nothing. */
-function consideredFor({ duty, asset, occurrence }: Unit): EntryBody[] {
+/** The entries that a unit stands for on a day; none while what is typed says nothing. */
+function bodiesFor(unit: Unit, on: CivilDate): EntryBody[] {
+  const { duty, asset } = unit;
   if (typed.skipped) return [makeBody('skipped', { duty: duty.id, why: '-' })];
-  if (working.value) return [doneFor(duty.id, occurrence)];
+  if (working.value) return [doneOn(unit, on)];
   if (!asked.value) return [lookBody(typed.found, duty.id, asset.id)];
   const read = readAge(age.value);
   return read.ok ? read.bodies(asset.id) : [];
 }
 
-function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } | null {
-  const bodies = consideredFor(unit);
-  const after = bodies.length > 0 && afterwards(unit.duty, on, bodies);
-  if (!after) return null;
+/** Done before frost or with a companion, it names the occurrence it was done for; before its window opens it is for none. */
+const doneOn = ({ duty, occurrence }: Unit, on: CivilDate) =>
+  on >= occurrence.window.earliest ? doneFor(duty.id, occurrence) : makeBody('done', { duty: duty.id });
+
+type Known = Extract<Trial, { kind: 'known' }>;
+
+function effectOf(unit: Unit, on: CivilDate, { moves, extras }: Known): { text: string; extra: boolean } {
   const name = unit.asset.name;
-  const now = unit.occurrence.window;
-  if (isExtra(after)) {
-    const stood = stoodOn(unit.duty, on)?.window;
+  const extra = extras.find(({ dutyId }) => dutyId === unit.duty.id);
+  if (extra) {
+    const { stood } = extra;
     if (!stood || on >= stood.earliest)
       return { text: t.value('log.extraNothing', { unit: name }), extra: true };
     const dates = {
@@ -109,13 +117,14 @@ function effectOf(unit: Unit, on: CivilDate): { text: string; extra: boolean } |
     };
     return { text: t.value('log.extra', { unit: name, ...dates }), extra: true };
   }
-  if (!after.occurrence) {
-    const why = after.sleep ? ` ${sleepText(speech.value, after.sleep)}` : '';
+  const move = moves.find(({ dutyId }) => dutyId === unit.duty.id);
+  const due = move ? move.to : unit.occurrence.window.due;
+  if (due === null) {
+    const why = move?.sleep ? ` ${sleepText(speech.value, move.sleep)}` : '';
     return { text: `${t.value('log.nothing', { unit: name })}${why}`, extra: false };
   }
-  const { due } = after.occurrence.window;
-  const key = due === now.due ? 'log.stays' : 'log.moves';
   const distance = speech.value.formats.distance(today.value, due);
+  const key = move ? 'log.moves' : 'log.stays';
   return { text: t.value(key, { unit: name, due: dateText(speech.value, due), distance }), extra: false };
 }
 
@@ -148,14 +157,13 @@ const save = () =>
     else emit('written', sent, logged);
   });
 
-/** One unit's entry. Done before frost or with a companion, it names the occurrence it was done for. */
+/** One unit's entries as they are written. */
 function wantedOf(unit: Unit, body: Work, date: CivilDate): Wanted[] {
   const { duty, occurrence } = unit;
   const saw = occurrence.key;
   if (body.kind === 'skipped') return [{ date, body: { ...body, duty: duty.id }, saw }];
-  if (!working.value) return consideredFor(unit).map((each) => ({ date, body: each }));
-  const named = date >= occurrence.window.earliest ? doneFor(duty.id, occurrence) : {};
-  return [{ date, body: { ...body, duty: duty.id, ...named }, saw }];
+  if (!working.value) return bodiesFor(unit, date).map((each) => ({ date, body: each }));
+  return [{ date, body: { ...body, ...doneOn(unit, date) }, saw }];
 }
 
 type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;
