@@ -267,6 +267,21 @@ describe('upkeep', () => {
     expect((await rowOf(agent, homeId, duty)).occurrence?.window.due).toBe(moves[0]?.to);
   });
 
+  test('a trial for a past day is what it then moves; one for a day to come is refused', async () => {
+    const { duty } = await newFilter();
+    const done = { kind: 'done' as const, duty };
+    const at = (date: string) => agent.post(path('trial')).send({ entries: [{ date, body: done }] });
+    const { moves, extras } = (await at('2026-10-20').expect(200)).body as TrialBody;
+    expect(extras).toEqual([]);
+    await append(agent, homeId, entryOf('2026-10-20', done)).expect(200);
+    expect((await rowOf(agent, homeId, duty)).occurrence?.window.due).toBe(moves[0]?.to);
+    const ahead = await at('2031-01-01');
+    expect([ahead.status, ahead.body]).toEqual([
+      422,
+      expect.objectContaining({ code: 'date-in-future', field: 'entries[0].date' }),
+    ]);
+  });
+
   test('a trial of what is not in the house is refused by its place', async () => {
     const answer = await agent
       .post(path('trial'))
