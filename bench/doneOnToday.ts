@@ -21,7 +21,7 @@ const UNTIL = civil('2026-10-12');
 const ON = civil('2026-10-13');
 const PASSWORDS = { owner: 'o', app: 'a' };
 
-/** What one tap on Done asks of the server. */
+/** The cost of one tap on Done on the server. */
 interface Tap {
   readonly statements: number;
   readonly lines: number;

@@ -33,7 +33,7 @@ interface Pair {
 }
 
 const at = (date: CivilDate): Date => new Date(`${date}T00:00:00Z`);
-/** What was expanded once would only be copied the next time. */
+/** A copy expanded once would only be copied the next time. */
 const NO_CACHE = true;
 const options = { dtstart: at(START), until: at(END) };
 

@@ -103,7 +103,7 @@ export async function plantHomes(admin: pg.Client, { app }: DatabaseUrls): Promi
   const { rows } = await admin.query<{ id: string }>('SELECT id FROM entry UNION ALL SELECT id FROM duty');
   if (rows.some(({ id }) => !id.startsWith(prefix)))
     throw new Error('the ids do not begin alike; run it again');
-  // What copies is neither a person nor a writer of the ledger: guards are for those.
+  // The copying is neither a person's nor a writer's of the ledger: guards are for those.
   await admin.query("SET session_replication_role = 'replica'");
   for (const table of TABLES)
     await admin.query(

@@ -5,7 +5,7 @@ import { v7 as uuid } from 'uuid';
 const REQUESTS_A_ROUND = 400;
 const AT_ONCE = 4;
 const ROUNDS = 7;
-/** What the servers take the time to be. */
+/** The time as the servers see it. */
 export const NOW = Date.parse('2026-11-24T18:00:00Z');
 
 /** A server in a process of its own, so that its processor time is its own. */
@@ -26,7 +26,7 @@ async function cpuMs({ process: child }: Server): Promise<number> {
   return (cpu.user + cpu.system) / 1000;
 }
 
-/** What is asked of both servers; `check` throws on an answer that is not the one wanted. */
+/** The requests to both servers; `check` throws on an answer that is not the one wanted. */
 export interface Asked {
   readonly path: string;
   readonly cookie: string;

@@ -17,7 +17,7 @@ export function benchYearAhead(): Ratio[] {
   const house = manyDuties(DUTIES);
   const around = { find: finderWith([]), weather: stationWeather(house.home, ON) };
   const end = toDay(ON) + WEEKS * 7;
-  // What is imagined of pairs and events is imagined on the states themselves: each run has its own.
+  // Pairs and events are imagined on the states themselves: each run has its own.
   const states = Array.from({ length: 2 * (RUNS + 1) }, () => replayHouse(house, house.entries, ON, around));
   const stepped = (): Columns => {
     const from = states.pop();

@@ -7,12 +7,12 @@ import pLimit from 'p-limit';
 import { buildAll } from './build.ts';
 import { countsSchema } from './checks/countsReporter.ts';
 
-/** What has not changed since the last time need not be looked at again. */
+/** Files unchanged since the last run need not be checked again. */
 function cachedIn(name: string): [string, string] {
   return ['--cache-location', join('node_modules', '.cache', name, 'cache')];
 }
 
-/** What `npm run check` looks at, each one pass or fail; the longest first, for they run in two lanes. */
+/** The checks of `npm run check`, each one pass or fail; the longest first, for they run in two lanes. */
 const CHECKS: readonly (readonly [name: string, program: string, ...args: string[]])[] = [
   [
     'lint',

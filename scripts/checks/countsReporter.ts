@@ -3,7 +3,7 @@ import { relative } from 'node:path';
 import type { Reporter, TestModule } from 'vitest/node';
 import { z } from 'zod';
 
-/** What one run counted: how many tests passed, and the names of those that failed. */
+/** The counts of one run: how many tests passed, and the names of those that failed. */
 export const countsSchema = z.object({ passed: z.number().int(), failed: z.array(z.string()) });
 
 /** Adds what a run counted to COUNTS_FILE, a line each, for the closing lines of `npm test`. */

@@ -5,7 +5,7 @@ import type { StationClimate } from '../core/climate/stationClimate.ts';
 import { readGhcnDaily, type StationFileFault } from '../core/formats/ghcnDaily.ts';
 import { fail, ok, type Result } from '../core/basics/result.ts';
 
-/** What a station file came to: the climate it tells of, and how many of its values were marked as wrong and left out. */
+/** The result of a station file: the climate it tells of, and how many of its values were marked as wrong and left out. */
 export interface StationFile {
   readonly climate: StationClimate;
   readonly flagged: number;

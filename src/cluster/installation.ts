@@ -25,7 +25,7 @@ const secretsSchema = z.strictObject({
 });
 export type Secrets = z.infer<typeof secretsSchema>;
 
-/** What an installation keeps on disk: its secrets and, unless DATABASE_URL names a server, its own cluster. */
+/** The files of an installation: its secrets and, unless DATABASE_URL names a server, its own cluster. */
 export interface Installation {
   readonly folder: string;
   readonly secrets: Secrets;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-/** What a member may do: an owner everything, an editor the work and the record, a viewer look. */
+/** The rights of a member: an owner everything, an editor the work and the record, a viewer look. */
 export const roleSchema = z.enum(['owner', 'editor', 'viewer']);
 export type Role = z.infer<typeof roleSchema>;
 

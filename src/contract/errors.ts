@@ -42,7 +42,7 @@ export const ERROR_CODES = [
 export const errorCodeSchema = z.enum(ERROR_CODES);
 export type ErrorCode = z.infer<typeof errorCodeSchema>;
 
-/** What is wrong with one value: a kind, and the numbers or words that say what would be right. */
+/** The fault of one value: a kind, and the numbers or words that say what would be right. */
 export const problemSchema = z.strictObject({
   kind: z.string(),
   expected: z.string().optional(),

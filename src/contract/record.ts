@@ -29,7 +29,7 @@ export const ledgerQuerySchema = z.strictObject({
   leastCost: z.coerce.number().int().min(0).max(1_000_000_000).optional(),
 });
 
-/** What each year came to, by system. */
+/** Totals of each year, by system. */
 export const totalsSchema = z.strictObject({
   totals: z.array(
     z.strictObject({

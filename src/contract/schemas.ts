@@ -75,7 +75,7 @@ export const missedSchema = z.strictObject({
 });
 export const extraSchema = z.strictObject({ entryId: z.string(), on: civilDateSchema });
 
-/** What stands for one duty, as rows hold it and the browser shows it. */
+/** The schedule of one duty, as rows hold it and the browser shows it. */
 export const scheduleRowSchema = z.strictObject({
   dutyId: uuidSchema,
   occurrence: z
@@ -127,7 +127,7 @@ const sequencedEntrySchema = entrySchema.extend({ seq: z.int() });
 const correctedSchema = z.strictObject({
   /** Every correction made to it, in order. */
   corrections: z.array(sequencedEntrySchema),
-  /** What it says now. */
+  /** Its present content. */
   date: civilDateSchema,
   body: entryBodySchema,
   voidedBy: z.string().nullable(),
@@ -165,7 +165,7 @@ export const climateViewSchema = z.strictObject({
 export type ClimateView = z.infer<typeof climateViewSchema>;
 export const setClimateSchema = z.strictObject({ climate: climateSchema.nullable() });
 
-/** What stands shut or open, or nobody knows: since when and by which entry; when the pair is next due, which is when an unknown one is asked for. */
+/** A season state, closed, open or unknown: since when and by which entry; when the pair is next due, which is when an unknown one is asked for. */
 export const standingLineSchema = z.strictObject({
   asset: uuidSchema,
   state: z.string(),
@@ -255,7 +255,7 @@ const newSpaceSchema = spaceSchema.extend({ id: uuidSchema });
 /** Duties taken on at once: more than the largest house has. */
 const MOST_UNITS = 1_000;
 
-/** What may be told together with an addition: what the house is like, when a duty was last done, and which day it is first to be done. */
+/** Entries that may go with an addition: what the house is like, when a duty was last done, and which day it is first to be done. */
 const addedEntrySchema = newEntrySchema.refine(
   ({ body: { kind } }) => ['trait', 'putOff', 'fact', 'done'].includes(kind),
   { path: ['body', 'kind'], params: { problem: 'not-with-addition' } },
@@ -298,7 +298,7 @@ export const memberSchema = z.strictObject({ personId: uuidSchema, name: z.strin
 export const setMemberSchema = z.strictObject({ email, role: roleSchema });
 export const eraseHomeSchema = z.strictObject({ name: text().max(200) });
 
-/** What is known now of the house: facts as last told, by asset; traits; what stands there no more. */
+/** The house as known now: facts as last told, by asset; traits; what stands there no more. */
 export const knownSchema = z.strictObject({
   on: civilDateSchema,
   facts: z.record(uuidSchema, z.record(z.string(), factValueSchema)),
@@ -308,12 +308,12 @@ export const knownSchema = z.strictObject({
 export type KnownBody = z.infer<typeof knownSchema>;
 
 export const saveSpaceSchema = z.strictObject({ space: newSpaceSchema });
-/** What a thing is called, where it stands and since when; null: not known. */
+/** The name, place and installation day of a thing; null: not known. */
 export const placeAssetSchema = z.strictObject({
   name: assetSchema.shape.name,
   space: uuidSchema.nullable(),
   installed: civilDateSchema.nullable(),
-  /** What is told of it in the same act. */
+  /** Entries about it in the same act. */
   entries: z.array(newEntrySchema).max(60).optional(),
 });
 
@@ -376,7 +376,7 @@ export const upkeepSchema = z.strictObject({
 });
 export type UpkeepBody = z.infer<typeof upkeepSchema>;
 
-/** What each school would mean for one duty of this home. */
+/** The effect of each school on one duty of this home. */
 export const schoolsSchema = z.strictObject({
   schools: z.array(
     z.strictObject({

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { entrySchema } from '../core/ledger/entry.ts';
 import { scheduleRowSchema, standingSchema } from './schemas.ts';
 
-/** What a write answers with: the entries as they stand, the rows it changed, and what Today shows besides. Nothing is fetched again. */
+/** The answer to a write: the entries as they stand, the changed rows, and the rest of Today. Nothing is fetched again. */
 export const writtenSchema = z.strictObject({
   entries: z.array(entrySchema.extend({ seq: z.int() })),
   rows: z.array(scheduleRowSchema),

@@ -37,7 +37,7 @@ export interface OwnDuty {
   readonly minutes: number;
 }
 
-/** What a home's story may do: write an entry so many days before the day of loading. */
+/** The tools of a home's story: write an entry so many days before the day of loading. */
 export interface Teller {
   /** The day of loading. */
   readonly today: string;
@@ -80,7 +80,7 @@ export interface DemoHome {
   readonly doers?: Readonly<Record<string, Doer>>;
   /** Practices of a good plan that this household has not taken up. */
   readonly without?: readonly string[];
-  /** What a visit costs, in the smallest unit of the currency, by practice. */
+  /** The cost of a visit, in the smallest unit of the currency, by practice. */
   readonly costs?: Readonly<Record<string, number>>;
   readonly own?: readonly OwnDuty[];
   readonly papers?: readonly DemoPaper[];

@@ -13,7 +13,7 @@ import type { DemoHome, DemoPaper, DemoRun } from './demoHome.ts';
 
 const DAY_MS = 86_400_000;
 
-/** What a demo home has besides its house file: papers of its things, and a round left half-way. */
+/** The parts of a demo home that its house file does not hold: papers of its things, and a round left half-way. */
 export async function addExtras(
   tx: Tx,
   demo: DemoHome,

@@ -37,7 +37,7 @@ const filterGrade: Reads = (asset, _times, random) =>
     ? [reading(asset, 'filter-grade', GRADES[Math.floor(random() * GRADES.length)] ?? 0.75, 'grade', 2)]
     : [];
 
-/** What is read when some work is done, by practice; `times`: how often it was done before. */
+/** Readings taken when some work is done, by practice; `times`: how often it was done before. */
 export const READINGS: Readonly<Record<string, Reads>> = {
   'air-filter-panel-replace': filterGrade,
   'air-filter-media-replace': filterGrade,

@@ -67,7 +67,7 @@ function textsIn(value: unknown): string[] {
   return Object.values(value).flatMap(textsIn);
 }
 
-/** What is filled in is not said here. */
+/** Filled fields are not listed here. */
 const said = (text: string): string => text.replaceAll(/\{\w+\}/g, '');
 
 test('nothing that people read says what nobody says', () => {

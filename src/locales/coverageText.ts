@@ -2,7 +2,7 @@ import type { CoveredPlace } from '../core/house/alarmCoverage.ts';
 import type { Space } from '../core/house/house.ts';
 import type { Speech } from './speech.ts';
 
-/** What a level of the house is called. */
+/** The name of a level of the house. */
 export function storeyText({ t }: Pick<Speech, 't'>, storey: number): string {
   if (storey < 0) return t('storey.below');
   return storey === 0 ? t('storey.ground') : t('storey.up', { n: storey + 1 });

@@ -6,7 +6,7 @@ import { inHomeUnits } from '../core/units/quantity.ts';
 import { facts } from './en-US/facts.ts';
 import type { Speech } from './speech.ts';
 
-/** What a fact is called; one of the household's own making stands for itself. */
+/** The name of a fact; one of the household's own making stands for itself. */
 export const factName = ({ t }: Pick<Speech, 't'>, code: string): string =>
   code in facts.fact ? t(`fact.${code}`) : code;
 
@@ -35,7 +35,7 @@ export function factText(
   return typeof value === 'number' ? formats.number(value) : value;
 }
 
-/** What is told of a trait. */
+/** The text of a trait. */
 export function traitText(
   { t, formats }: Pick<Speech, 't' | 'formats'>,
   code: string,

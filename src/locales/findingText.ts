@@ -2,7 +2,7 @@ import { readingThatFound } from '../core/ledger/findingWhat.ts';
 import { ABOUT } from './readings/about.ts';
 import { nameIn, words, type Speech } from './speech.ts';
 
-/** What was found, in words: by a reading, by a name of the catalogue, or as someone wrote it. */
+/** The name of a finding: by a reading, by a name of the catalogue, or as someone wrote it. */
 export function findingText(speech: Speech, what: string): string {
   const reading = readingThatFound(what);
   const title = reading === null ? undefined : ABOUT[reading]?.title;

@@ -4,7 +4,7 @@ import type { ConditionRule, Rule, SeasonRule, WorthUntil } from '../core/practi
 import type { Terms } from '../core/practice/terms.ts';
 import { daysText, everyText, lengthText, nameIn, uncapital, words, type Speech } from './speech.ts';
 
-/** What a duty is called. */
+/** The name of a duty. */
 export function practiceTitle(speech: Pick<Speech, 'find' | 'wording'>, practice: DutyPractice): string {
   if (practice.from === 'home') return practice.title;
   const found = speech.find(practice.code);

@@ -2,7 +2,7 @@ import type { Problem } from '../contract/errors.ts';
 import { problems } from './en-US/problems.ts';
 import type { Translate } from './speech.ts';
 
-/** What would be right instead, in words: "must be at least 1". */
+/** The right value instead, in words: "must be at least 1". */
 export function problemText(t: Translate, problem: Problem): string {
   const key = problem.kind in problems.problem ? problem.kind : 'invalid';
   const { expected = '', options = [] } = problem;

@@ -1,7 +1,7 @@
 import type { Reason } from '../core/schedule/reason.ts';
 import { dateText, daysText, lengthText, nameIn, uncapital, type Speech } from './speech.ts';
 
-/** What decided a date, in half a sentence: "every 3 months after Mon, Aug 24". What moved it last says most. */
+/** The reason that decided a date, in half a sentence: "every 3 months after Mon, Aug 24". What moved it last says most. */
 export function shortReasonText(speech: Speech, reasons: readonly Reason[]): string {
   const { t } = speech;
   for (const reason of [...reasons].reverse()) {

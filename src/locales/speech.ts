@@ -15,7 +15,7 @@ export interface Speech {
   readonly today: CivilDate;
   readonly find: FindPractice;
   readonly wording: Wording;
-  /** What a duty of the house is called; its id where the house is not at hand. */
+  /** The name of a duty of the house; its id where the house is not at hand. */
   readonly dutyTitle: (dutyId: string) => string;
 }
 

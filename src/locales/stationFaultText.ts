@@ -1,7 +1,7 @@
 import type { StationFileFault } from '../core/formats/ghcnDaily.ts';
 import type { Translate } from './speech.ts';
 
-/** What is wrong with a station file, line by line: the row, the column and what would be right. */
+/** Faults of a station file, line by line: the row, the column and what would be right. */
 export function stationFaultLines(t: Translate, fault: StationFileFault): string[] {
   switch (fault.code) {
     case 'empty':

@@ -1,7 +1,7 @@
 import type { Symptom } from '../core/catalogue/data/symptoms.ts';
 import { nameIn, words, type Speech } from './speech.ts';
 
-/** What to do first where no response of the catalogue says so, in the catalogue's words. */
+/** The first act where no response of the catalogue says so, in the catalogue's words. */
 export const FIRST_STEPS: Readonly<Record<string, readonly string[]>> = {
   'smoke-alarm': [
     'Everyone out, pets too; shut doors behind you.',
@@ -25,7 +25,7 @@ export const FIRST_STEPS: Readonly<Record<string, readonly string[]>> = {
 
 const OWN_NAMES: Readonly<Record<string, string>> = { 'smoke-alarm': 'A smoke alarm sounds' };
 
-/** What a symptom is called. */
+/** The name of a symptom. */
 export const symptomName = (speech: Speech, { code, trigger }: Symptom): string =>
   OWN_NAMES[code] ?? nameIn(speech, 'trigger', trigger);
 

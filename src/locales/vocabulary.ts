@@ -1,6 +1,6 @@
 import type { Home } from '../core/house/house.ts';
 
-/** What things are called on the two sides of the ocean; the American word is the key in catalogue texts. */
+/** Names of things in American and British English; the American word is the key in catalogue texts. */
 export const TERMS: Readonly<Record<string, string>> = {
   attic: 'loft',
   'bleeder cap': 'drain-off cap',

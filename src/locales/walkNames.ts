@@ -10,13 +10,13 @@ const numbered = ({ t }: Pick<Speech, 't'>, name: string, number: number | null)
 const roomName = (speech: Pick<Speech, 't'>, { called, number }: Room): string =>
   numbered(speech, speech.t(`walk.room.${called}`), number);
 
-/** What the walk calls the rooms and things it finds, in the home's words. */
+/** The names the walk gives to rooms and things, in the home's words. */
 export const namingIn = (speech: Pick<Speech, 't'>): Naming => ({
   room: (room) => roomName(speech, room),
   thing: (kind, number) => numbered(speech, speech.t(`assetKind.${kind}`), number),
 });
 
-/** What an option of a question is called: a room by its own name, all else by its code. */
+/** The name of an option of a question: a room by its own name, all else by its code. */
 export function optionName(
   speech: Pick<Speech, 't'>,
   question: Question,

@@ -13,7 +13,7 @@ const environmentSchema = z.object({
   LOG_LEVEL: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'silent']).default('info'),
 });
 
-/** What the server is told from outside; read once, in `main.ts`. */
+/** The settings of the server; read once, in `main.ts`. */
 export interface Config {
   readonly databaseUrl: string;
   readonly sessionSecret: string;

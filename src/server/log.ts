@@ -12,7 +12,7 @@ const tellsContent = (error: Error): boolean =>
   error instanceof SyntaxError ||
   error instanceof URIError;
 
-/** What is written of an error: where it happened and PostgreSQL's own codes, and no text that came from outside. */
+/** The part of an error that is logged: where it happened and PostgreSQL's own codes, and no text that came from outside. */
 export function errorLine(error: unknown): Record<string, unknown> {
   if (!(error instanceof Error)) return { type: typeof error };
   const { stack = '', cause } = error;

@@ -59,7 +59,7 @@ watch(
   { immediate: true },
 );
 
-// What waits on this device goes out when the connection is back, and is tried now and then besides.
+// Waiting writes go out when the connection is back, and are tried now and then meanwhile.
 watch(online, (is) => {
   if (!is) return;
   void session.resume();

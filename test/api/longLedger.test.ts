@@ -70,7 +70,7 @@ const keptAndWhole = (homeId: string) =>
     };
   });
 
-/** What one transaction has read of the ledger's lines by now, as PostgreSQL counts it. */
+/** The lines one transaction has read of the ledger's lines by now, as PostgreSQL counts it. */
 async function linesRead(tx: Tx): Promise<number> {
   const { rows } = await tx.execute<{ read: string }>(
     sql`SELECT seq_tup_read + coalesce(idx_tup_fetch, 0) AS read FROM pg_stat_xact_user_tables WHERE relname = 'entry'`,

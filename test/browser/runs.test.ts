@@ -88,7 +88,7 @@ describe('the autumn closing', () => {
     } finally {
       await other.close();
     }
-    // What this device does next is told to be behind.
+    // The next act of this device is told to be behind.
     await page.click('[data-act=gate-yes]:not(:disabled)');
     await page.says('This checklist continued on another device', '.saying');
   });

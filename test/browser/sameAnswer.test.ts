@@ -24,7 +24,7 @@ afterAll(async () => {
   await server.kill();
 });
 
-/** What the server answers the page with. */
+/** The server's answer to the page. */
 const read = (path: string): Promise<unknown> =>
   page.driver.executeAsyncScript(
     'const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.json()).then(done)',
@@ -37,7 +37,7 @@ function isoOf(text: string): string {
   return day.toISOString().slice(0, 10);
 }
 
-/** What the sheet, which works it out in the browser, says will be due once it is logged; then it is logged. */
+/** The due date that the dialog announces once it is logged; then it is logged. */
 async function foretoldAndLogged(duty: string): Promise<string> {
   await page.press('Today');
   await page.click(`${line(duty)} [data-act=log]`);

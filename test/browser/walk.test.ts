@@ -13,7 +13,7 @@ let server: RunningServer;
 let page: Page;
 /** Another device of the same person. */
 let phone: Page;
-/** What a person has pressed or typed since the first question. */
+/** All a person has pressed or typed since the first question. */
 let taps = 0;
 const folder = mkdtempSync(join(tmpdir(), 'salt-walk-'));
 const label = join(folder, 'label.png');
@@ -181,7 +181,7 @@ describe('walking through a house, from an empty account', () => {
       'appliances',
     ])
       expect(practices.map((practice) => practice.system)).toContain(system);
-    // What was never done is spread over six weeks; what only a season asks for waits for that.
+    // Tasks never done are spread over six weeks; those only a season asks for wait for it.
     const baseline = rows.flatMap(({ occurrence }) => (occurrence?.baseline ? [occurrence.window.due] : []));
     const soon = baseline.filter((due) => due < '2027-01-05');
     expect(soon.length).toBeGreaterThan(10);

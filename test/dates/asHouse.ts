@@ -22,7 +22,7 @@ export interface AsHouse {
   readonly weather: Weather;
 }
 
-/** What a case calls things in its camel case, in the codes of this program. */
+/** Names of a case, in camel case, as the codes of this program. */
 const code = (name: string): string => name.replaceAll(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 
 const UNITS = { day: 'days', week: 'weeks', month: 'months', year: 'years' } as const;

@@ -1,6 +1,6 @@
 import { toDay, civil, toCivilDate, type DayNumber } from '../../src/core/calendar/civilDate.ts';
 
-/** What happened to a tap: work done on it, or it was shut or opened by hand. At most one thing a day. */
+/** Events of a tap: work done on it, or it was shut or opened by hand. At most one thing a day. */
 export interface Act {
   readonly day: DayNumber;
   readonly what: 'done' | 'shut' | 'opened';

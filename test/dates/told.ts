@@ -6,7 +6,7 @@ import { NO_PRACTICES } from '../support/oneDuty.ts';
 import { ASSET, asHouse, type AsHouse } from './asHouse.ts';
 import type { Expected, NeutralCase, NeutralDuty } from './neutralCase.ts';
 
-/** What this program tells of each duty of a case, in the words of the case, as far as the case tells it. */
+/** The schedule this program gives for each duty of a case, in the words of the case, as far as the case tells it. */
 export function told(from: NeutralCase): Record<string, Partial<Expected>> {
   const as = asHouse(from);
   const on = civil(from.today);

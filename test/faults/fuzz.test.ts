@@ -69,7 +69,7 @@ function learn(said: unknown): void {
   }
 }
 
-/** What is wrong with an answer, whatever was sent; nothing where it is one that the contract knows. */
+/** The fault of an answer, whatever was sent; nothing where the contract knows it. */
 function faultOf(answer: Answer, sent: Sent): string | null {
   const { status, headers, text } = answer;
   if (status >= 500) return `answered ${status}`;

@@ -35,7 +35,7 @@ beforeAll(async () => {
 });
 afterAll(() => api.close());
 
-/** What was logged while something was done. */
+/** The log lines written while something was done. */
 async function loggedDuring(work: () => Promise<unknown>): Promise<Record<string, unknown>[]> {
   lines = [];
   await work();

@@ -32,7 +32,7 @@ const homeAt = (station: string): Home => ({
   climate: { station },
 });
 
-/** What a family house with an irrigation is told on the day it is begun, its baseline spread: practice, due day, how it came to be due. */
+/** The plan of a family house with an irrigation on the day it is begun, its baseline spread: practice, due day, how it came to be due. */
 function begun(station: string, day: string) {
   const on = civil(day);
   const home = homeAt(station);
@@ -73,7 +73,7 @@ describe('a home begun late in a season', () => {
       ]),
     );
     expect(codes).toContain('gutter-clean');
-    // What is spread is spread to days on which it can still be done.
+    // Tasks are spread to days on which they can still be done.
     for (const { occurrence } of caughtUp)
       expect(occurrence.window.due <= occurrence.window.latest).toBe(true);
   });

@@ -77,7 +77,7 @@ const someAct: fc.Arbitrary<EntryBody> = fc.oneof(
   },
 );
 
-/** What happened to one duty: at most one thing a day, in the order of the days. */
+/** Events of one duty: at most one thing a day, in the order of the days. */
 export const someHistory = fc
   .uniqueArray(fc.tuple(someDay, someAct), { maxLength: 12, selector: ([date]) => date })
   .map((acts) => acts.sort(([a], [b]) => (a < b ? -1 : 1)));

@@ -13,7 +13,7 @@ const POLL_MS = 50;
 /** The rule of axe about colors: the slowest, and the only one that a theme decides. */
 const COLORS = 'color-contrast';
 
-/** What WebDriver says when the browser itself, or the program that drives it, is no more. */
+/** Errors of WebDriver when the browser, or the program that drives it, has ended. */
 const DEAD =
   /NoSuchSession|invalid session id|session deleted|tab crashed|not reachable|disconnected|ECONNREFUSED|ECONNRESET|socket hang up/i;
 
@@ -197,7 +197,7 @@ export class Page {
     });
   }
 
-  /** What the server answers the page with. */
+  /** The server's answer to the page. */
   answer<T>(path: string): Promise<T> {
     return this.driver.executeAsyncScript<T>(
       'const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.json()).then(done)',
@@ -221,9 +221,9 @@ export class Page {
     return pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
   }
 
-  /** What axe finds wrong with the page, in a line each: with all of it, with its colors only, or with everything but those. */
+  /** Violations axe finds on the page, in a line each: with all of it, with its colors only, or with everything but those. */
   async faults(of: 'all' | 'colors' | 'layout' = 'all'): Promise<string[]> {
-    // What passes is not worth being written down; there are no frames to look into.
+    // Passed rules are not worth reporting; there are no frames to look into.
     const axe = new AxeBuilder(this.driver).options({ resultTypes: ['violations'] }).setLegacyMode();
     if (of === 'colors') axe.withRules([COLORS]);
     if (of === 'layout') axe.disableRules([COLORS]);
@@ -241,7 +241,7 @@ export class Page {
     );
   }
 
-  /** What the browser complained of, refusals by the server apart: those are answers. */
+  /** Errors the browser logged, refusals by the server apart: those are answers. */
   async complaints(): Promise<string[]> {
     const entries = await this.driver.manage().logs().get(logging.Type.BROWSER);
     return entries

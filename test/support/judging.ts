@@ -8,7 +8,7 @@ import {
 } from '../../src/core/readings/reading.ts';
 import type { Outcome } from '../../src/core/readings/verdict.ts';
 
-/** What a reading says of what was put in; anything it cannot read fails the test by name. */
+/** The judgement of a reading for some input; anything it cannot read fails the test by name. */
 export function said(reading: Reading, given: Given, settled: Settled = {}): Outcome {
   const answer = judge(reading, given, settled);
   if ('problems' in answer) throw new Error(`${reading.code}: ${JSON.stringify(answer.problems)}`);

@@ -21,7 +21,7 @@ export const node = (
   slots: Record<string, Slot | (() => unknown)> = {},
 ): VNode => h(component as never, props, slots as never);
 
-/** What stands on the page that is a button and says something; throws where nothing does. */
+/** The button on the page with some text; throws where there is none. */
 export function button(words: string): HTMLElement {
   const found = [...document.querySelectorAll('button')].find(
     (one) => one.textContent.trim() === words || one.getAttribute('aria-label') === words,

@@ -13,7 +13,7 @@ import type { Factor, Terms } from '../../src/core/practice/terms.ts';
 export interface OneDuty {
   readonly house: House;
   readonly entries: Entry[];
-  /** What the almanac tells; set it to what a test's day needs. */
+  /** The almanac; set it to the needs of a test's day. */
   weather: Weather;
 }
 

@@ -284,7 +284,7 @@ const entry = (date: string, body: EntryBody, id: string): Entry => ({
   body,
 });
 
-/** What such a home's projection takes on a day, with its station or without. */
+/** Inputs of such a home's projection on a day, with its station or without. */
 export const weatherOf = ({ house }: RandomHome, on: string, station: boolean): ProjectionInputs => ({
   find: NO_PRACTICES,
   weather: station ? stationWeather(house.home, civil(on)) : NO_WEATHER,

@@ -13,7 +13,7 @@ const WHAT = {
 /** Works on one home as its owner; `now`: epoch milliseconds. Answers with how many duties or entries it worked on. Throws what is wrong with the home. */
 type HomeWork = (db: Database, one: OwnedHome, now: number) => Promise<number>;
 
-/** What a command does to every home, by name: a name can be sent to another process. */
+/** The work of a command on every home, by name: a name can be sent to another process. */
 export const HOME_WORK = {
   /** Projects the schedule anew from the ledger. */
   rebuild: (db, { home, personId }, now) =>

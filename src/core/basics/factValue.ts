@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { text } from './text.ts';
 
-/** What may be known of a thing or a household; null: not known yet. */
+/** The value of a fact or trait; null: not known yet. */
 export const factValueSchema = z.union([text().max(200), z.number(), z.boolean(), z.null()]);
 export type FactValue = z.infer<typeof factValueSchema>;

@@ -20,7 +20,7 @@ export interface PlannedDuty {
   readonly because: 'default' | 'fits';
 }
 
-/** What does not become a duty, and why. */
+/** Practices that do not become a duty, and why. */
 export interface LeftOut {
   readonly practice: Practice;
   readonly asset: Asset;
@@ -72,7 +72,7 @@ function withoutAlternatives(duties: readonly PlannedDuty[], leftOut: LeftOut[])
   });
 }
 
-/** What another duty on the same thing does as well is no duty of its own. */
+/** A practice that another duty on the same thing covers is no duty of its own. */
 function withoutCovered(duties: readonly PlannedDuty[], leftOut: LeftOut[]): PlannedDuty[] {
   return duties.filter(({ practice, asset }) => {
     const by = duties.find(
@@ -118,7 +118,7 @@ const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /**
- * What a climate is like, from its figures (°C, mm). Humid summer: it cools, and the months with lows of 18 °C and more bring
+ * Traits of a climate, from its figures (°C, mm). Humid summer: it cools, and the months with lows of 18 °C and more bring
  * 80 mm of rain on average; dry: under 400 mm a year; mild and wet: never cools, no month's mean at or below 0, over 600 mm.
  */
 export function climateTraits(figures: StationClimate): ReadonlySet<ClimateTrait> {

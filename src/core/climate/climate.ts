@@ -24,7 +24,7 @@ export const climateSchema = z
   });
 export type Climate = z.infer<typeof climateSchema>;
 
-/** What season dates need to know of a home. */
+/** The facts about a home that season dates need. */
 export interface ClimatePlace {
   readonly hemisphere: Hemisphere;
   readonly climate?: Climate | undefined;

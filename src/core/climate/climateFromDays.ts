@@ -6,7 +6,7 @@ import { DEGREE_DAY_BASE, seasonsFromCurve } from './seasonsFromCurve.ts';
 import type { StationClimate } from './stationClimate.ts';
 import { dailyFromMonthly, indexOf, YEAR_DAYS } from './yearCurve.ts';
 
-/** What a station measured: °C and mm by day number; days and values may be missing. */
+/** The measurements of a station: °C and mm by day number; days and values may be missing. */
 export interface DailySeries {
   readonly name: string;
   readonly latitude: number | null;

@@ -12,7 +12,7 @@ import {
 import { figuresOf, type ClimatePlace } from './climate.ts';
 import type { SpanOfYear, StationClimate } from './stationClimate.ts';
 
-/** What a season date rests on. `none`: the season never comes here; `unknown`: no climate is set for the home. */
+/** The source of a season date. `none`: the season never comes here; `unknown`: no climate is set for the home. */
 export type SeasonBasis = 'set' | 'station' | 'imported' | 'convention' | 'none' | 'unknown';
 
 /** A season date of a home: a day of the year, or null with the reason in `basis`. */

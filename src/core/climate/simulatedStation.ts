@@ -2,11 +2,11 @@ import { civilFromDays, toCivilDate, toDay, type CivilDate, type DayNumber } fro
 import type { Weather, WeatherDay } from './weather.ts';
 import { dailyFromMonthly, indexOf } from './yearCurve.ts';
 
-/** What a weather station tells: the days passed, and on a day its outlook. The simulated one and a real feed alike. */
+/** The data of a weather station: the days passed, and on a day its outlook. The simulated one and a real feed alike. */
 export interface Station {
   /** Days from `from` to `to`, both included, that are known; unknown days are left out. */
   days(from: DayNumber, to: DayNumber): WeatherDay[];
-  /** What is foretold on `on` for that day and the nine after it. */
+  /** The forecast on `on` for that day and the nine after it. */
   outlook(on: DayNumber): WeatherDay[];
 }
 

@@ -14,7 +14,7 @@ const spanOfYearSchema = z.union([
 export type SpanOfYear = z.infer<typeof spanOfYearSchema>;
 
 /**
- * What is known of the weather at a place, from years of days: temperatures in °C, rain in mm a month, degree days to
+ * The climate of a place, from years of days: temperatures in °C, rain in mm a month, degree days to
  * base 18 °C, design days in °C of daily mean. Seasons follow the conventions of `seasonsFromCurve`.
  */
 export const stationClimateSchema = z

@@ -9,7 +9,7 @@ const PASSED_DAYS = 400;
 const told = new Map<string, Weather>();
 const MOST_TOLD = 64;
 
-/** What a home's station tells on a day: its days passed and its outlook; nothing where it has no station. */
+/** The data of a home's station on a day: its days passed and its outlook; nothing where it has no station. */
 export function stationWeather({ climate }: ClimatePlace, on: CivilDate): Weather {
   const code = climate?.station;
   const station = code === undefined ? undefined : simulatedStation(code);

@@ -15,7 +15,7 @@ export const weatherDaySchema = z
   .meta({ id: 'WeatherDay' });
 export type WeatherDay = z.infer<typeof weatherDaySchema>;
 
-/** What the almanac tells on a day: the days passed, and its outlook from that day on (usually ten days). */
+/** The almanac of a day: the days passed, and its outlook from that day on (usually ten days). */
 export const weatherSchema = z
   .strictObject({ passed: z.array(weatherDaySchema).max(4_000), outlook: z.array(weatherDaySchema).max(16) })
   .meta({
@@ -26,7 +26,7 @@ export type Weather = z.infer<typeof weatherSchema>;
 
 export const NO_WEATHER: Weather = { passed: [], outlook: [] };
 
-/** What the weather itself can set off. Anything else that sets work off is logged by hand. */
+/** Events the weather itself can set off. Anything else that sets work off is logged by hand. */
 export const WEATHER_TRIGGERS = [
   'windstorm',
   'hail',
@@ -54,7 +54,7 @@ export interface Trigger {
   readonly entryId: string | null;
 }
 
-/** What the days passed and the outlook set off, in order of days. A hard freeze counts the day before, and only ahead. */
+/** Events set off by the days passed and the outlook, in order of days. A hard freeze counts the day before, and only ahead. */
 export function weatherTriggers(weather: Weather, today: DayNumber): Trigger[] {
   const passed = weather.passed.filter(({ date }) => toDay(date) < today);
   const ahead = weather.outlook.filter(({ date }) => toDay(date) >= today);

@@ -8,7 +8,7 @@ import type { Extra, Missed } from '../schedule/replay/dutyState.ts';
 import type { ProjectionInputs } from '../schedule/replay/replayHouse.ts';
 import { standingOn, type Standing } from '../schedule/window.ts';
 
-/** What is due of one duty on a day; the dates are null where nothing is. Documented for users in docs/house-file.md. */
+/** The due occurrence of one duty on a day; the dates are null where nothing is. Documented for users in docs/house-file.md. */
 export interface DueItem {
   readonly duty: string;
   /** The unit that now stands in the duty's place, through every replacement. */
@@ -30,7 +30,7 @@ export interface DueItem {
   readonly reasons: readonly Reason[];
   readonly missed: readonly Missed[];
   readonly extras: readonly Extra[];
-  /** What graded looks say of its interval; never taken over by itself. */
+  /** The interval that graded looks suggest; never taken over by itself. */
   readonly proposal: Proposal | null;
   readonly changesOn: CivilDate | null;
 }

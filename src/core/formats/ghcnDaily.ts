@@ -11,7 +11,7 @@ export interface RowProblem {
   readonly value: string;
 }
 
-/** What a file held: the series, and how many values its own quality checks had marked as wrong. */
+/** The content of a file: the series, and how many values its own quality checks had marked as wrong. */
 export interface ReadSeries {
   readonly series: DailySeries;
   readonly flagged: number;

@@ -12,7 +12,7 @@ import { Threads } from '../ledger/threads.ts';
 import type { HouseFile } from './houseFileShape.ts';
 import { idsOnCircles } from './idsOnCircles.ts';
 
-/** What can be wrong between the parts of a file, and what would be right. */
+/** Faults between the parts of a file, and the right values. */
 export const FAULTS = {
   'practice-unknown': 'must be the code of a practice in the catalogue, or of one in the file',
   'practice-taken': 'must be a code that the catalogue does not have',
@@ -152,7 +152,7 @@ function ledgerFaults(file: HouseFile): Fault[] {
       adopted.add(entry.body.duty);
     }
     known.entry.add(entry.id);
-    // What speaks of nothing, or of what comes later, corrects nothing.
+    // A correction of nothing, or of a later entry, corrects nothing.
     if (lost.length > 0) return;
     for (const { field, problem } of bodyFaults(entry, threads, assets)) at(problem, 'body', ...field);
     threads.add(entry);
@@ -168,7 +168,7 @@ interface BodyFault {
   readonly problem: keyof typeof FAULTS;
 }
 
-/** What the server would refuse of an entry by itself: the same words, whichever way it comes in. */
+/** Refusals of a single entry: the same words, whichever way it comes in. */
 function bodyFaults(
   { body, date }: Entry,
   threads: Threads,
@@ -200,7 +200,7 @@ function correctionFaults(
   const checked = checkCorrection(threads, body, dated);
   if (checked.ok) return [];
   const { code, field } = checked.error;
-  // What it speaks of is known to be there.
+  // The entry it refers to is known to exist.
   if (code === 'target-unknown') return [];
   return [{ field: field === 'target' ? ['target'] : ['change', field], problem: code }];
 }

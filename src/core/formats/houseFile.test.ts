@@ -21,7 +21,7 @@ function faultsAfter(change: (file: HouseFile) => void): string[] {
     ? []
     : parsed.error.issues.map((issue) => `${problemOf(issue).field}: ${problemOf(issue).problem.kind}`);
 }
-/** What a check must find is reached by breaking types on purpose. */
+/** A state that a check must find is reached by breaking types on purpose. */
 const loosely = (value: unknown): Record<string, unknown> => value as Record<string, unknown>;
 const nth = <T>(list: readonly T[], index: number): T => {
   const item = list[index];

@@ -55,7 +55,7 @@ export interface TableEntry {
   readonly body: EntryBody;
 }
 
-/** What a table needs to know of a home: its names, and how many digits its money has after the point. */
+/** The facts about a home that a table needs: its names, and how many digits its money has after the point. */
 export interface TableHome {
   readonly house: Pick<House, 'assets' | 'duties'> & { readonly people: readonly Person[] };
   readonly digits: number;
@@ -108,7 +108,7 @@ export function rowOfEntry({ id, date, body }: TableEntry, { house, digits }: Ta
   };
 }
 
-/** What work took, bought or moved: several supplies one after the other, their quantities likewise. */
+/** Supplies used, bought or moved: several supplies one after the other, their quantities likewise. */
 function stockOf(body: EntryBody): Pick<LedgerRow, 'supply' | 'quantity'> {
   if (body.kind === 'stockMoved') return { supply: body.supply, quantity: text(body.change) };
   if (body.kind === 'bought') return { supply: body.supply, quantity: text(body.quantity) };
@@ -296,7 +296,7 @@ class RowReader {
     }
   }
 
-  /** What work took: as many quantities as supplies. */
+  /** Supplies used by work: as many quantities as supplies. */
   private used(): { supply: string; quantity: number }[] | null | undefined {
     const parts = (column: LedgerColumn): string[] =>
       this.at(column)

@@ -32,7 +32,7 @@ export interface AlarmCoverage {
 /** Spaces whose storey people live on; a garage, an attic or the open air counts for none. */
 const UNLIVED: readonly SpaceUse[] = ['garage', 'attic', 'crawl-space', 'outdoors'];
 
-/** What burns fuel inside, beside which a carbon monoxide alarm belongs. */
+/** Things that burn fuel inside, beside which a carbon monoxide alarm belongs. */
 const BURNERS = ['furnace', 'boiler', 'water-heater', 'fireplace', 'gas-fireplace', 'chimney'] as const;
 
 /** Runs on nothing that burns, so far as is known. */

@@ -27,7 +27,7 @@ export const currencySchema = z
   })
   .meta({ pattern: CURRENCY.source });
 
-/** What a home is: everything that decides how its dates, units and words are meant. */
+/** A home: everything that decides how its dates, units and words are meant. */
 export const homeFieldsSchema = z.strictObject({
   name,
   zone: zoneSchema,
@@ -44,7 +44,7 @@ export const personSchema = z.strictObject({ id: idSchema, name }).meta({ id: 'P
 
 export const sideSchema = z.enum(['north', 'east', 'south', 'west']);
 
-/** What a part of a house is for: where people sleep decides where alarms belong. */
+/** The use of a part of a house: where people sleep decides where alarms belong. */
 export const spaceUseSchema = z.enum([
   'bedroom',
   'hall',
@@ -98,7 +98,7 @@ export const assetSchema = z
   })
   .meta({ id: 'Asset' });
 
-/** What is done to an asset: a practice of the catalogue (or one the home added to it), or one in the home's own words. */
+/** The work on an asset: a practice of the catalogue (or one the home added to it), or one in the home's own words. */
 export const dutyPracticeSchema = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('catalogue'), code: codeSchema }),
   z.strictObject({

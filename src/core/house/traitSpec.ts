@@ -1,6 +1,6 @@
 import type { FactValue } from '../basics/factValue.ts';
 
-/** What may be told of a house or its people: a number, one of several, or simply so or not so. */
+/** A trait of a house or its people: a number, one of several, or simply so or not so. */
 export type TraitSpec =
   | { readonly code: string; readonly kind: 'yesNo' }
   | { readonly code: string; readonly kind: 'number'; readonly min: number; readonly max: number }
@@ -8,7 +8,7 @@ export type TraitSpec =
 
 const yesNo = (...codes: string[]): TraitSpec[] => codes.map((code) => ({ code, kind: 'yesNo' }));
 
-/** What may be so or not so of the people of a house. */
+/** Traits of the people of a house that are so or not so. */
 export const HOUSEHOLD_TRAITS = [
   'children',
   'shedding-pets',

@@ -5,7 +5,7 @@ import type { AssetKind } from '../basics/assetKind.ts';
 import type { FactValue } from '../basics/factValue.ts';
 import type { Asset } from './house.ts';
 
-/** What is known of the age of a unit: when it was made, else installed; and the life or the end printed on it. */
+/** The known age of a unit: when it was made, else installed; and the life or the end printed on it. */
 export interface UnitAge {
   readonly made: { readonly day: DayNumber; readonly from: 'made' | 'installed' } | null;
   readonly life: Span | null;
@@ -22,7 +22,7 @@ const PRINTED: readonly AssetKind[] = ['smoke-alarm', 'co-alarm', 'gas-detector'
 
 export const isAgeFact = (fact: string): boolean => AGE_FACTS.includes(fact);
 
-/** What the facts of a thing say of its age. A life is whole years, 1 to 15; what is written otherwise says nothing. */
+/** The age of a thing by its facts. A life is whole years, 1 to 15; what is written otherwise says nothing. */
 export function unitAgeOf({ kind, installed, facts = {} }: Asset): UnitAge {
   const printed = PRINTED.includes(kind);
   const { life } = facts;

@@ -3,7 +3,7 @@ import { applyCorrections, byDayThenSequence, type StandingEntry } from './corre
 import type { Entry } from './entry.ts';
 
 /**
- * What a ledger says as of a day, by the day it happened and, on one day, as it was written: entries and corrections dated after the
+ * The content of a ledger as of a day, by the day it happened and, on one day, as it was written: entries and corrections dated after the
  * day do not exist yet. So noting something later never changes what an earlier day said.
  */
 export function standingAsOf(entries: readonly Entry[], on: CivilDate): StandingEntry[] {

@@ -10,7 +10,7 @@ export interface StandingEntry {
   readonly sequence: number;
   /** The day it now counts for. */
   readonly date: CivilDate;
-  /** What it now says. */
+  /** Its present content. */
   readonly body: EntryBody;
   /** Amendments that stand, in sequence. */
   readonly amendedBy: readonly string[];

@@ -6,7 +6,7 @@ import { KINDS, type EntryKind } from './kinds/index.ts';
 type Schemas = (typeof KINDS)[EntryKind]['schema'];
 const schemas = Object.values(KINDS).map(({ schema }) => schema) as [Schemas, ...Schemas[]];
 
-/** What an entry says, by kind. Dates of the entry stand on the entry itself. */
+/** The body of an entry, by kind. Dates of the entry stand on the entry itself. */
 export const entryBodySchema = z.discriminatedUnion('kind', schemas).meta({ id: 'EntryBody' });
 
 /** One line of the ledger: what happened, on which civil day, and when and by whom it was written down. */
@@ -25,7 +25,7 @@ export const entrySchema = z
   .meta({ id: 'Entry', description: 'One line of the ledger; the order of entries is their sequence' });
 
 export type EntryBody = z.infer<typeof entryBodySchema>;
-/** What entries of one kind say. */
+/** The body of one kind of entry. */
 export type BodyOf<K extends EntryKind> = Extract<EntryBody, { kind: K }>;
 export type Entry = z.infer<typeof entrySchema>;
 

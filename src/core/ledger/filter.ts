@@ -35,7 +35,7 @@ const assetOf = (body: EntryBody): string | undefined =>
 const dutyOf = (body: EntryBody): string | undefined =>
   has(body, 'duty') && typeof body.duty === 'string' ? body.duty : undefined;
 
-/** What someone wrote in an entry, in lower case. */
+/** The free text of an entry, in lower case. */
 const wordsIn = (body: EntryBody): string =>
   ['note', 'why', 'what', 'text', 'place', 'supply', 'trigger', 'fact', 'trait', 'measure']
     .flatMap((field) => (has(body, field) && typeof body[field] === 'string' ? [body[field]] : []))

@@ -1,6 +1,6 @@
 const READING = 'reading.';
 
-/** What a finding is called that a reading led to. */
+/** The name of a finding that a reading led to. */
 export const foundByReading = (code: string): string => `${READING}${code}`;
 
 /** The reading that led to a finding, by what it is called; null where none did. */

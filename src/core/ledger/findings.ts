@@ -29,7 +29,7 @@ type Owed = StandingEntry & {
 const SEVERITY = { stop: 0, act: 1, watch: 2 } as const;
 
 /**
- * What was found and not yet closed up to a day: stops first, then by the day it is due. A look's own finding is answered by its duty. What a
+ * Open findings on a day: stops first, then by the day it is due. A look's own finding is answered by its duty. What a
  * reading found is closed by the same reading taken later, or by the work it called for; a stop only by hand. What has been replaced or taken
  * out needs nothing any more.
  */
@@ -96,7 +96,7 @@ function judgementOf({ body }: StandingEntry, place: number): Judgement | null {
   return { place, asset: body.asset, reading, verdict: body.verdict };
 }
 
-/** What closes findings, gathered once: a long ledger has few of them among much else. */
+/** The entries that close findings, gathered once: a long ledger has few of them among much else. */
 class Closings {
   private readonly closedByHand = new Set<string>();
   /** The last day each thing was replaced or taken out. */

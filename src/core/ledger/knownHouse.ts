@@ -5,7 +5,7 @@ import type { Entry } from './entry.ts';
 import type { FactValue } from '../basics/factValue.ts';
 import type { Asset, House } from '../house/house.ts';
 
-/** What is known of a house on a day: the things that stand in it, each with its facts as last told, and its traits. */
+/** A house as known on a day: the things that stand in it, each with its facts as last told, and its traits. */
 export interface KnownHouse {
   readonly assets: readonly Asset[];
   readonly traits: ReadonlyMap<string, FactValue>;

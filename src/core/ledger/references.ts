@@ -2,7 +2,7 @@ import type { EntryBody } from './entry.ts';
 import { KINDS, type EntryKind } from './kinds/index.ts';
 import type { Kind, Reference } from './kinds/kind.ts';
 
-/** What is said of the kind of a body; the table ties the two together. */
+/** Information about the kind of a body; the table ties the two together. */
 export const kindOfBody = ({ kind }: { readonly kind: EntryKind }): Kind<never> => KINDS[kind] as Kind<never>;
 
 /** Every id an entry's body holds. */

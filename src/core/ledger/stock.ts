@@ -5,7 +5,7 @@ import type { Need } from '../practice/timing.ts';
 export type Stock = ReadonlyMap<string, number>;
 
 /**
- * What is left after all that happened, in order. Buying and moving change it; work done takes what it needs, or what the entry
+ * The stock after all that happened, in order. Buying and moving change it; work done takes what it needs, or what the entry
  * says it used, from the day the supply was first counted. `before`: what there was at the start.
  */
 export function stockAfter(

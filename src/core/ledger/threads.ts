@@ -84,6 +84,6 @@ export class Threads {
   }
 }
 
-/** What an entry corrects; null where it is no correction. */
+/** The entry that an entry corrects; null where it is no correction. */
 export const correctedBy = ({ body }: Entry): string | null =>
   body.kind === 'amends' || body.kind === 'voids' ? body.target : null;

@@ -4,7 +4,7 @@ import type { House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import type { EntryBody } from './entry.ts';
 
-/** What a year came to in one system of the house; money in the smallest unit of the currency. */
+/** Totals of a year in one system of the house; money in the smallest unit of the currency. */
 export interface Total {
   readonly year: number;
   readonly system: PracticeSystem | 'other';

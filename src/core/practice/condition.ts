@@ -4,7 +4,7 @@ import { assetKindSchema, type AssetKind } from '../basics/assetKind.ts';
 import type { FactValue } from '../basics/factValue.ts';
 import { codeSchema } from '../basics/code.ts';
 
-/** What a climate is like, as far as upkeep cares. */
+/** Traits of a climate that matter to upkeep. */
 export const climateTraitSchema = z.enum([
   'freezes',
   'heats',
@@ -40,7 +40,7 @@ export const conditionSchema: z.ZodType<Condition> = z.lazy(() =>
   ]),
 );
 
-/** What is known when a condition is judged. A trait never told of is undefined. */
+/** The facts at hand when a condition is judged. A trait never told of is undefined. */
 export interface KnownFacts {
   readonly facts: Readonly<Record<string, FactValue>>;
   readonly traits: ReadonlyMap<string, FactValue>;
@@ -70,7 +70,7 @@ export function holds(condition: Condition, known: KnownFacts): Truth {
     return known.climate.has(condition.climate) ? 'yes' : 'no';
   }
   if ('has' in condition) return known.kinds.has(condition.has) ? 'yes' : 'no';
-  // What nobody has said is presumed not to be so: an alarm not known to be monitored is tested.
+  // A trait nobody has told is presumed to be false: an alarm not known to be monitored is tested.
   if ('not' in condition) return holds(condition.not, known) === 'yes' ? 'no' : 'yes';
   if ('all' in condition) return allOf(condition.all.map((part) => holds(part, known)));
   return anyOf(condition.any.map((part) => holds(part, known)));

@@ -21,7 +21,7 @@ export const practiceSystemSchema = z.enum([
 ]);
 export type PracticeSystem = z.infer<typeof practiceSystemSchema>;
 
-/** What must be got ready or shut before some work, worth doing once for several jobs. */
+/** Preparations before some work, worth doing once for several jobs. */
 export const setUpSchema = z.enum([
   'ladder',
   'power-off',
@@ -34,7 +34,7 @@ export const setUpSchema = z.enum([
 
 export type SetUp = z.infer<typeof setUpSchema>;
 
-/** What can hurt someone; the caution and when to stop and call stand in `data/hazards.ts`. */
+/** A hazard; the caution and when to stop and call stand in `data/hazards.ts`. */
 export const hazardSchema = z.enum([
   'falls',
   'shock',
@@ -159,7 +159,7 @@ export const TRAITS = [
   'own-compressor',
 ] as const;
 
-/** What stands shut or open from one season to the next. */
+/** A state that lasts from one season to the next. */
 export const STATES = [
   'outdoor-tap',
   'irrigation',

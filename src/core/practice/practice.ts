@@ -40,7 +40,7 @@ export const stepSchema = z.strictObject({
 });
 export type Step = z.infer<typeof stepSchema>;
 
-/** What is seen or measured, and what it means. Empty where practitioners say nothing. */
+/** A sign or measurement, and its meaning. Empty where practitioners say nothing. */
 export const judgeSchema = z.strictObject({
   sound: says.optional(),
   watch: says.optional(),
@@ -68,9 +68,9 @@ const sharedShape = {
   ...timingShape,
   /** Bound: done to the same thing whenever this is. Handy: worth the same trip. */
   companions: z.strictObject({ bound: z.array(codeSchema), handy: z.array(codeSchema) }),
-  /** What must be finished first. */
+  /** The items to finish first. */
   after: z.array(codeSchema),
-  /** What a finding here, or an event, leads on to. */
+  /** The work that a finding here, or an event, leads to. */
   leadsTo: z.array(codeSchema),
   /** Of one group a home keeps one as its duty; the rest are offered when a step fails. */
   alternatives: codeSchema.optional(),

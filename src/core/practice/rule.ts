@@ -74,7 +74,7 @@ export const eventRuleSchema = z.strictObject({
   respondDays: z.int().min(0).max(365),
 });
 
-/** What calls for the change: a finding of that name, or a reading of that measure at or over a value. */
+/** The sign that calls for the change: a finding of that name, or a reading of that measure at or over a value. */
 export const callsForSchema = z.union([
   z.strictObject({ finding: codeSchema }),
   z.strictObject({ measure: codeSchema, atLeast: z.number() }),

@@ -1,4 +1,4 @@
-/** What work uses up, and how many days it usually takes to come. Names and units are texts in the locales. */
+/** Supplies of work, and the usual days of delivery. Names and units are texts in the locales. */
 export const SUPPLIES = {
   'filter-panel': 4,
   'filter-media': 7,

@@ -33,7 +33,7 @@ export const leadSchema = z
   .meta({ id: 'Lead' });
 export type Lead = z.infer<typeof leadSchema>;
 
-/** What one time uses up, and how long it takes to come. */
+/** Supplies used each time, and their delivery time. */
 export const needSchema = z
   .strictObject({
     supply: codeSchema,

@@ -3,7 +3,7 @@ export const airDensity = (feet: number): number => (1 - 6.8754e-6 * feet) ** 5.
 
 /** Btu an hour that a cubic foot a minute of sea-level air carries for each °F. */
 export const SENSIBLE = 1.08;
-/** What moves through a cooling plant unless it is known, ft³/min for each ton. */
+/** Airflow of a cooling plant unless it is known, ft³/min for each ton. */
 export const USUAL_AIRFLOW = 400;
 /** Btu an hour of a ton of cooling. */
 export const TON = 12_000;

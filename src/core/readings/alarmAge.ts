@@ -13,7 +13,7 @@ import {
   type Part,
 } from './verdict.ts';
 
-/** What is read on any alarm. An age left out is an age nobody knows: the alarm is replaced. */
+/** Dates printed on any alarm. An age left out is an age nobody knows: the alarm is replaced. */
 export const alarmFields = {
   age: positive('years', { optional: true, max: 60 }),
   test: usually('not-pressed', 'sounds', 'silent'),

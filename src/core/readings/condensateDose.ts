@@ -6,7 +6,7 @@ import { figure, judged, doNow, type Figure } from './verdict.ts';
 export const tabletsFor = (tons: number, dose: 'first' | 'upkeep'): number =>
   Math.ceil((dose === 'first' ? 2 : 1) * tons);
 
-/** What may go down a condensate line: vinegar or bleach, never both, never one after the other without flushing. */
+/** Agents for a condensate line: vinegar or bleach, never both, never one after the other without flushing. */
 export const condensateDose = reading({
   code: 'condensate-dose',
   system: 'water',

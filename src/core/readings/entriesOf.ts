@@ -13,7 +13,7 @@ type FindingBody = Extract<EntryBody, { kind: 'finding' }>;
 /** Days until what is only watched is looked at again, where the reading does not say. */
 const WATCH_DAYS = 30;
 
-/** What a judged reading of a thing leaves in the ledger: its values with the verdict, and what is to be put right, if anything. */
+/** The entries of a judged reading of a thing: its values with the verdict, and what is to be put right, if anything. */
 export function entriesOf(
   reading: Reading,
   asset: string,
@@ -40,7 +40,7 @@ export function entriesOf(
     },
   );
   if (outcome.kind !== 'judged') return { readings, finding: null };
-  // What has no value to keep is kept as what was found, sound or not.
+  // A reading without a value is kept as its finding, sound or not.
   const found = findingOf(reading, asset, outcome, note);
   return { readings, finding: found.days === undefined && readings.length > 0 ? null : found };
 }
@@ -88,19 +88,19 @@ function valueOf(code: string, given: Given, outcome: Outcome): Quantity | null 
   return found ? { value: found.value, unit: found.unit === '' ? 'grade' : found.unit } : null;
 }
 
-/** What was put in, without what was left out. */
+/** The input without the empty fields. */
 const keptGiven = (given: Given): NonNullable<ReadingBody['given']> =>
   Object.fromEntries(
     Object.entries(given).flatMap(([code, value]) => (value === undefined ? [] : [[code, value]])),
   );
 
-/** What was put in and what it comes to. */
+/** The input and its judgement. */
 export interface Answer {
   readonly given: Given;
   readonly outcome: Outcome;
 }
 
-/** What a reading writes on a day: its values, and the finding it leads to, which names the first of them. */
+/** The entries a reading writes on a day: its values, and the finding it leads to, which names the first of them. */
 export function readingEntries(
   reading: Reading,
   asset: string,

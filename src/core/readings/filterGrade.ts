@@ -3,7 +3,7 @@ import { byBand, reading } from './reading.ts';
 import { act, from, scale, sound, watch } from './scale.ts';
 import { duty, figure, judged } from './verdict.ts';
 
-/** What a grade by eye counts for; a charged cell between two looks may lie between. */
+/** The weight of a grade by eye; a charged cell between two looks may lie between. */
 export const GRADES = { new: 0, light: 0.5, grey: 1 } as const;
 
 /** Return filter by its grade: the tolerant school waits for grey, the strict one changes at the first. */

@@ -11,7 +11,7 @@ export const lampSavingAYear = (
   price: number,
 ): number => tidy(((oldWatts - newWatts) * hoursADay * 365 * price) / 1000);
 
-/** What a lamp saves, how soon its price is back, and how long each lasts. */
+/** The saving of a lamp, how soon its price is back, and how long each lasts. */
 export const lampSaving = reading({
   code: 'lamp-saving',
   system: 'money',

@@ -1,13 +1,13 @@
 import { READINGS } from './all.ts';
 
-/** What is measured or graded without a reading of its own, with the unit it is kept in (empty: a grade or a share). */
+/** A quantity measured or graded without a reading of its own, with the unit it is kept in (empty: a grade or a share). */
 const PLAIN_MEASURES = {
   'run-hours': 'h',
   'flue-carbon-dioxide': '%',
   'salt-level': '%',
 } as const;
 
-/** What is measured or graded, with the unit it is kept in (empty: a grade or a share). */
+/** A quantity measured or graded, with the unit it is kept in (empty: a grade or a share). */
 export const MEASURES: Readonly<Record<string, string>> = {
   ...Object.fromEntries(
     READINGS.flatMap(({ recorded }) =>

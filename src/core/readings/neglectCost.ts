@@ -2,7 +2,7 @@ import { number, share } from './fields.ts';
 import { reading } from './reading.ts';
 import { figure, unmet, worked } from './verdict.ts';
 
-/** What leaving a weak plant costs, as a range between the best and the worst guess of how much of its work it still does; an estimate, and said so. */
+/** The cost of leaving a weak plant as it is, as a range between the best and the worst guess of how much of its work it still does; an estimate, and said so. */
 export const neglectCost = reading({
   code: 'neglect-cost',
   system: 'money',

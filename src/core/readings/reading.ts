@@ -28,7 +28,7 @@ export type Field =
 
 export type Fields = Readonly<Record<string, Field>>;
 
-/** What a field holds once it is read: a quantity in the field's own unit. */
+/** The value of a field once it is read: a quantity in the field's own unit. */
 type ValueOf<F extends Field> = F extends { kind: 'choice'; options: readonly (infer O)[] }
   ? O
   : F extends { kind: 'yesNo' }
@@ -38,16 +38,16 @@ type ValueOf<F extends Field> = F extends { kind: 'choice'; options: readonly (i
       : number;
 export type Values<F extends Fields> = { readonly [K in keyof F]: ValueOf<F[K]> };
 
-/** What was put in, by field: a quantity with its unit, a plain number, a choice or yes and no. */
+/** The input, by field: a quantity with its unit, a plain number, a choice or yes and no. */
 export type Given = Readonly<Record<string, Quantity | number | string | boolean | undefined>>;
 
-/** What a home has settled about a reading: its school, and edges of its own by school or band. */
+/** A home's settings for a reading: its school, and edges of its own by school or band. */
 export interface Settled {
   readonly school?: string;
   readonly edges?: Readonly<Record<string, readonly number[]>>;
 }
 
-/** What a judge has at hand. */
+/** The context of a judge. */
 export interface Judging<F extends Fields> {
   readonly values: Values<F>;
   /** The school the home or the user chose; null: whichever is the default here. */
@@ -68,7 +68,7 @@ export interface Forward {
   readonly origin?: number;
 }
 
-/** What a reading leaves in the ledger: of which things it is read, and which of its fields or figures is which measure. */
+/** The entries a reading writes: of which things it is read, and which of its fields or figures is which measure. */
 export interface Recorded {
   readonly of: readonly AssetKind[];
   /** Each measure with the field or figure that holds its value (a field is kept as it was entered), and its unit (empty: a grade). */
@@ -117,7 +117,7 @@ export const reading = <const F extends Fields>(spec: Spec<F>): Reading => ({
   judge: spec.judge as unknown as Reading['judge'],
 });
 
-/** What is wrong with something put in. */
+/** The fault of an input. */
 export interface FieldProblem {
   readonly field: string;
   readonly problem: 'missing' | 'number' | 'too-small' | 'too-large' | 'option' | 'yes-no' | 'unit';

@@ -5,7 +5,7 @@ import type { Reading, Recorded } from './reading.ts';
 const leaves = ({ recorded }: Reading): number => Object.keys(recorded?.measures ?? {}).length;
 
 /**
- * What readings leave in the ledger, by reading; one that is not here is worked out and never recorded. Those that measure something come
+ * The entries that readings write, by reading; one that is not here is worked out and never recorded. Those that measure something come
  * before those that are only seen: a form begins with the first.
  */
 export const RECORDED: Readonly<Record<string, Recorded>> = Object.fromEntries(

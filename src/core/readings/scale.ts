@@ -1,7 +1,7 @@
 import { nearly } from '../units/units.ts';
 import type { Verdict } from '../basics/verdict.ts';
 
-/** What a stretch of a scale means; `days`: within how many days to act. */
+/** The meaning of a stretch of a scale; `days`: within how many days to act. */
 export interface Grade {
   readonly verdict: Verdict;
   readonly days?: number;

@@ -8,7 +8,7 @@ import { figure, worked } from './verdict.ts';
 export const sensibleCapacityOf = (cfm: number, split: number, feet: number): number =>
   SENSIBLE * airDensity(feet) * cfm * split;
 
-/** What cooling reaches the rooms, from the airflow and the split. */
+/** The cooling that reaches the rooms, from the airflow and the split. */
 export const sensibleCapacity = reading({
   code: 'sensible-capacity',
   system: 'air',

@@ -5,14 +5,14 @@ import type { FactValue } from '../basics/factValue.ts';
 import type { Reading, Settled } from './reading.ts';
 import { withEdges } from './scale.ts';
 
-/** What a home settles about a reading is told as traits, so that the record knows which school applied when. */
+/** A home's settings for a reading are stored as traits, so that the record knows which school applied when. */
 export const schoolTrait = (reading: string): string => `school.${reading}`;
 export const edgesTrait = (reading: string, band: string): string => `edges.${reading}.${band}`;
 
 /** Edges as a trait holds them: numbers in the band's unit, a space between. */
 export const edgesText = (edges: readonly number[]): string => edges.join(' ');
 
-/** What a home has settled of a reading; anything that no longer fits is left as it usually is. */
+/** A home's settings for a reading; anything that no longer fits is left as it usually is. */
 export function settledBy(reading: Reading, traits: Readonly<Record<string, FactValue>>): Settled {
   const school = traits[schoolTrait(reading.code)];
   const edges = Object.entries(reading.bands).flatMap(([band, usual]) => {
@@ -38,7 +38,7 @@ export function settledHistory(
   );
 }
 
-/** What a home had settled of a reading on a day, from that history. */
+/** A home's settings for a reading on a day, from that history. */
 export const settledThen = (
   reading: Reading,
   history: readonly { readonly date: CivilDate; readonly trait: string; readonly value: FactValue }[],

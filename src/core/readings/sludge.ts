@@ -10,7 +10,7 @@ const ROUND_INCH = 25;
 export const asRoundInches = (inches: number, metric: boolean): number =>
   metric ? (inches * 25.4) / ROUND_INCH : inches;
 
-/** What follows from the layers of a tank. */
+/** The consequences of the layers of a tank. */
 export const tankFollows = (parts: readonly Part[]): readonly Follow[] => {
   if (parts.some(({ verdict }) => verdict === 'stop'))
     return [doNow('no-water-down'), emergency, trade('sewage')];

@@ -29,7 +29,7 @@ const SCHOOLS = [
 ] as const;
 type School = (typeof SCHOOLS)[number];
 
-/** What is clear between scum and sludge; inches. */
+/** The clear depth between scum and sludge; inches. */
 export const clearDepth = ({
   depth,
   scum,

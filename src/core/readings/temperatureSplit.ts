@@ -75,7 +75,7 @@ const fields = {
 } as const;
 type Split = Values<typeof fields>;
 
-/** What must be so before the split says anything. */
+/** The conditions for a verdict on the split. */
 const missing = ({ running, outdoors, filter, placed }: Split): string[] => [
   ...(running < 15 ? ['cooling-15-minutes'] : []),
   ...(filter === 'grey' ? ['filter-clean'] : []),
@@ -104,7 +104,7 @@ export const performance = (split: number, band: Scale): number => {
   return Math.min(1, Math.max(0, split / ((low + high) / 2)));
 };
 
-/** What leaving it so costs: of a bill of now its lost share; of a bill of before the fault what it grows by. */
+/** The cost of leaving it so: of a bill of now its lost share; of a bill of before the fault what it grows by. */
 function costOf({ bill, months, 'bill-from': billFrom }: Split, working: number): Figure[] {
   if (bill === 0 || months === 0 || working <= 0) return [];
   const lost = billFrom === 'now' ? 1 - working : 1 / working - 1;

@@ -2,7 +2,7 @@ import { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
 import { unitIn, type UnitCode } from '../units/units.ts';
 import type { Field, FieldProblem, Given, Reading } from './reading.ts';
 
-/** What stands in the fields of a form: text as typed, an option's code, or `yes`. */
+/** The content of the fields of a form: text as typed, an option's code, or `yes`. */
 export type Typed = Readonly<Record<string, string>>;
 
 /** Whose units a number without one is in. */
@@ -20,7 +20,7 @@ export function askedUnit(field: Field, { units, gallon }: Measures): UnitCode |
   return unit === 'gal' && gallon === 'uk' ? 'gal-uk' : unit;
 }
 
-/** What a form gives a reading. Fields left empty are left out; the others are read or told why not. */
+/** The input of a reading from a form. Fields left empty are left out; the others are read or told why not. */
 export function readTyped(
   reading: Reading,
   typed: Typed,

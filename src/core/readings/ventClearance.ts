@@ -4,7 +4,7 @@ import { byBand, reading, seen, when } from './reading.ts';
 import { act, from, scale, sound } from './scale.ts';
 import { emergency, figure, judged, doNow, trade, unmet } from './verdict.ts';
 
-/** What must stay clear to what burns, in inches, where no label says: null, ask the trade. */
+/** Clearance to combustible material, in inches, where no label says: null, ask the trade. */
 const REQUIRED = { 'double-wall': 1, 'single-wall': 6, 'solid-fuel': 18, oil: null, unknown: null } as const;
 
 /** The gap round a vent against what is required: by its label, else by its kind. */

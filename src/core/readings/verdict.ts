@@ -16,7 +16,7 @@ export const TRADES = [
 export type Trade = (typeof TRADES)[number];
 
 /**
- * What follows from a verdict. `do`: a thing to do now, by its code in the locales; `duty`: work made due, by its practice, which answers what was
+ * A consequence of a verdict. `do`: a thing to do now, by its code in the locales; `duty`: work made due, by its practice, which answers what was
  * found or only eases it.
  */
 export type Follow =
@@ -50,7 +50,7 @@ export interface Part {
   readonly because: Because;
 }
 
-/** What a reading comes to. Without its preconditions it gives no verdict and says which is missing. */
+/** The judgement of a reading. Without its preconditions it gives no verdict and says which is missing. */
 export type Outcome =
   | {
       readonly kind: 'judged';
@@ -65,7 +65,7 @@ export type Outcome =
   | { readonly kind: 'unmet'; readonly missing: readonly string[]; readonly figures: readonly Figure[] }
   | { readonly kind: 'worked'; readonly figures: readonly Figure[]; readonly follows: readonly Follow[] };
 
-/** What stands beside the parts of a judgement. */
+/** Additions to the parts of a judgement. */
 export interface Beside {
   readonly school?: string;
   readonly figures?: readonly Figure[];

@@ -19,7 +19,7 @@ export function highestHumidity(indoors: number, outdoors: number, glass: Glass)
   return Math.min(60, (100 * saturation(pane)) / saturation(indoors));
 }
 
-/** What to aim at: the lower of 40 and H − 3; null below 15, where the humidifier is off. */
+/** The target: the lower of 40 and H − 3; null below 15, where the humidifier is off. */
 export function targetHumidity(highest: number): number | null {
   const target = Math.min(40, highest - 3);
   return target < LEAST_TARGET ? null : target;

@@ -14,14 +14,14 @@ export interface RunEntry {
   readonly body: EntryBody;
 }
 
-/** What finishing needs to know besides the run. */
+/** Inputs of finishing, the run apart. */
 export interface Finishing {
   readonly today: CivilDate;
   readonly makeId: () => string;
   /** The occurrence an early duty must be named for, or none. */
   readonly occurrenceOf: (duty: string) => string | undefined;
   readonly settledOf: (reading: string) => Settled;
-  /** What a piece of work is called, and why a hazard stops it: words for notes. */
+  /** The name of a piece of work, and why a hazard stops it: words for notes. */
   readonly titleOf: (item: RunItem) => string;
 }
 

@@ -6,7 +6,7 @@ import type { FindPractice } from '../house/timingOf.ts';
 import { tidy } from '../units/units.ts';
 import type { RunState } from './runState.ts';
 
-/** What is needed before a run begins: tools, supplies with how many, what must be got ready, whether a second person. */
+/** Things needed before a run begins: tools, supplies with how many, what must be got ready, whether a second person. */
 export interface Gathering {
   readonly tools: readonly string[];
   readonly supplies: readonly { readonly supply: string; readonly quantity: number | null }[];
@@ -42,7 +42,7 @@ export function gatheringOf(
   ];
   return {
     tools: each(({ tools }) => tools).filter((tool) => tool !== 'helper'),
-    // What is used up now and then is a part of one; of what is got together there are only whole ones.
+    // A supply used up now and then is counted in fractions, but only whole ones are gathered.
     supplies: [...supplies].map(([supply, quantity]) => ({
       supply,
       quantity: quantity === null ? null : Math.ceil(tidy(quantity)),

@@ -9,7 +9,7 @@ export interface Waits {
   readonly because: string | null;
 }
 
-/** What an item still waits for: the rows of its round that come first, and what its practice is done after. */
+/** Items that an item still waits for: the rows of its round that come first, and what its practice is done after. */
 export function waitsFor(run: RunState, item: RunItem, find: FindPractice): Waits[] {
   const round = run.round === null ? undefined : roundOf(run.round);
   const row = round?.rows.find((one) => one.row === item.row);

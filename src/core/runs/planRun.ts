@@ -3,7 +3,7 @@ import type { FindPractice } from '../house/timingOf.ts';
 import type { Round, RoundRow } from './round.ts';
 import type { RunItem, RunState } from './runState.ts';
 
-/** What a run is built from: the house as it stands, which duties are given up or paused, and the practices. */
+/** The inputs of a run: the house as it stands, which duties are given up or paused, and the practices. */
 export interface RunHouse {
   readonly house: Pick<House, 'assets' | 'duties' | 'spaces'>;
   readonly gone: readonly string[];
@@ -90,7 +90,7 @@ function withoutDuty(row: RoundRow, code: string, key: string, from: RunHouse): 
 const isGone = ({ house, gone }: RunHouse, id: string): boolean =>
   gone.includes(id) || house.assets.some(({ succeeds }) => succeeds === id);
 
-/** What stands now where a duty's thing once stood. */
+/** The present thing in the place of a duty's thing. */
 const standingUnit = ({ house }: RunHouse, asset: string): string =>
   currentUnit(house.assets, asset)?.id ?? asset;
 

@@ -18,7 +18,7 @@ export interface Round {
   readonly code: RoundCode;
   readonly title: string;
   readonly lead: string;
-  /** What opened it, noted when it is finished: an event of that name. */
+  /** The event that opened it, noted when it is finished: an event of that name. */
   readonly event: string | null;
   readonly rows: readonly RoundRow[];
 }

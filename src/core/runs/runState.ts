@@ -8,7 +8,7 @@ import { ROUND_CODES } from '../basics/roundCode.ts';
 
 const longText = text().max(4_000);
 
-/** What one item of a run has come to. */
+/** The state of one item of a run. */
 export const itemStateSchema = z.strictObject({
   /** `open` until it is done, skipped with a reason, not possible here, or stopped by a hazard. */
   status: z.enum(['open', 'done', 'skipped', 'impossible', 'stopped']),
@@ -25,7 +25,7 @@ export const itemStateSchema = z.strictObject({
   why: text().max(200),
   /** Another way of the same group, done instead. */
   instead: codeSchema.nullable(),
-  /** What was taken, by supply; left out, what the practice says it takes. */
+  /** Supplies used; left out, those the practice names. */
   used: z.record(codeSchema, z.number().min(0).max(100_000)),
   readings: z
     .array(
@@ -89,7 +89,7 @@ export const runStateSchema = z.strictObject({
   title: text().max(200),
   items: z.array(runItemSchema).max(300),
   states: z.record(text(), itemStateSchema),
-  /** What has been gathered, by code. */
+  /** The things gathered, by code. */
   gathered: z.array(text().max(80)).max(200),
   begun: z.boolean(),
   /** The item one stands at. */

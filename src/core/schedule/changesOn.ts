@@ -60,7 +60,7 @@ function weatherChange(
 }
 
 /**
- * What was done early because frost stood in the outlook of its day is judged by the days passed, as far back as they are told. On what
+ * Work done early because frost stood in the outlook of its day is judged by the days passed, as far back as they are told. On what
  * days to come that outlook is forgotten, one day of it after the other.
  */
 function frostForgotten(

@@ -14,7 +14,7 @@ import { checkpointDay, takeCheckpoint } from './replay/takeCheckpoint.ts';
 const SEED = Number(process.env['SEED'] ?? 20_261_127);
 const RUNS = Number(process.env['RUNS'] ?? 300);
 
-/** What a projection says, less what was done long ago: of that only what was done since the checkpoint is told. */
+/** A projection without the work done long ago: only work done since the checkpoint is listed. */
 const answer = ({ duties, ...rest }: HouseProjection) => ({
   ...rest,
   duties: duties.map(({ satisfied: _, ...duty }) => duty),

@@ -33,7 +33,7 @@ const STILL_NEW = 0.25;
 const STEPS = 400;
 
 /**
- * What a duty's graded looks say of its interval. The rate of wear is log-normal: a prior centred on the school's interval with
+ * The interval that a duty's graded looks suggest. The rate of wear is log-normal: a prior centred on the school's interval with
  * spread 0.35, each look with spread 0.30; bounds by their cumulative probability; summed on a grid. Never under the floor, over
  * twice the school's interval or, where lives depend on it, over the school's. Null without looks, or where the rule is no interval;
  * after a proposal was turned down until something was looked at again. An interval of the home's own already holds the looks before it.
@@ -43,7 +43,7 @@ export function proposalOf(history: DutyHistory): Proposal | null {
   const rule = segment?.terms.rule;
   if (!segment || rule?.kind !== 'interval') return null;
   const school = nominalDays(rule.every);
-  // What was looked at up to the day an interval of the home's own began is in that interval already.
+  // Looks up to the day an interval of the home's own began are in that interval already.
   const heldUpTo = segment.terms.school === null ? segment.start : -Infinity;
   const seen = history.wearBefore(Infinity).seen.filter(({ on }) => toDay(on) > heldUpTo);
   const newest = seen.at(-1);

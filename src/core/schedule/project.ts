@@ -19,7 +19,7 @@ import type { DutyReplay } from './replay/dutyReplay.ts';
 import { replayPast, type HouseReplay, type ProjectionInputs } from './replay/replayHouse.ts';
 import type { StateLine } from './replay/seasonState.ts';
 
-/** What stands for one duty on a day. `occurrence` is null where nothing is due; then `sleep` says why. */
+/** The schedule of one duty on a day. `occurrence` is null where nothing is due; then `sleep` says why. */
 export interface DutyProjection {
   readonly dutyId: string;
   readonly occurrence: Occurrence | null;
@@ -28,13 +28,13 @@ export interface DutyProjection {
   readonly missed: readonly Missed[];
   readonly extras: readonly Extra[];
   readonly satisfied: readonly Satisfied[];
-  /** What graded looks say of its interval; only ever proposed. */
+  /** The interval that graded looks suggest; only ever proposed. */
   readonly proposal: Proposal | null;
   /** The first later day on which this answer changes by itself; its standing, which follows from window and day, apart. */
   readonly changesOn: CivilDate | null;
 }
 
-/** What stands for every duty of a house on a day. */
+/** The schedule of every duty of a house on a day. */
 export interface HouseProjection {
   readonly on: CivilDate;
   readonly duties: readonly DutyProjection[];

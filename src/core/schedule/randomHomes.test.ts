@@ -28,7 +28,7 @@ const holds = (check: (home: RandomHome, today: string, station: boolean, more: 
 const outstanding = ({ duties }: HouseProjection) =>
   duties.flatMap((duty) => (duty.occurrence ? [{ ...duty, occurrence: duty.occurrence }] : []));
 
-/** What stands, less when it next changes: that alone may be told later. */
+/** The schedule without the day it next changes: that alone may be told later. */
 const answer = ({ changesOn: _, ...rest }: DutyProjection) => rest;
 
 describe('properties of whole homes', () => {

@@ -31,7 +31,7 @@ const window = { due: date, earliest: date, latest: date };
  * fields are the step's own inputs, enough to take it again (`recompute.ts`).
  */
 export const reasonSchema = z.discriminatedUnion('kind', [
-  // What the rule says.
+  // Steps of the rule.
   reason('lastDone', { on: date, how: z.enum(['done', 'skipped', 'looked']) }),
   reason('interval', { every: spanSchema, due: date }),
   reason('factors', {
@@ -104,7 +104,7 @@ export const reasonSchema = z.discriminatedUnion('kind', [
   reason('notBeforeToday', { due: date }),
   /** Another part of a `first` rule, with its later date. */
   reason('lesser', { rule: z.string(), due: date }),
-  /** What stands shut or open, since when: why this half of a pair exists. */
+  /** The season state, since when: why this half of a pair exists. */
   reason('stateSince', {
     state: z.string(),
     standing: z.enum(['open', 'closed', 'unknown']),
@@ -119,7 +119,7 @@ export const reasonSchema = z.discriminatedUnion('kind', [
     earliest: date,
     latest: date,
   }),
-  // What moves it, in this order.
+  // Steps that move it, in this order.
   reason('putOff', { why: z.string(), ...window }),
   reason('pause', { from: date, to: date, ...window }),
   reason('gate', { gate: gateSchema, opens: date, runFrom: date.nullable(), ...window }),

@@ -28,10 +28,10 @@ export function standingOn(window: Window, today: CivilDate): Standing {
   return today <= window.latest ? 'late' : 'lapsed';
 }
 
-/** What a practice says of its own window; unset parts follow the general rule. */
+/** The window settings of a practice; unset parts follow the general rule. */
 type WindowTerms = Pick<Timing, 'lifeSafety' | 'earlyDays' | 'graceDays'>;
 
-/** What the length of the margins is taken from: the interval in days, or the gaps to the neighbouring listed dates. */
+/** The basis of the margins' length: the interval in days, or the gaps to the neighbouring listed dates. */
 export type MarginBasis =
   | { readonly kind: 'interval'; readonly days: number }
   | { readonly kind: 'calendar'; readonly gapBefore: number | null; readonly gapAfter: number | null };

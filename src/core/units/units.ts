@@ -1,4 +1,4 @@
-/** What a unit measures. A difference of temperatures is no temperature: 18 °F of split are 10 K, not −7.8 °C. */
+/** The dimension of a unit. A difference of temperatures is no temperature: 18 °F of split are 10 K, not −7.8 °C. */
 export type Dimension =
   | 'temperature'
   | 'difference'
@@ -17,7 +17,7 @@ export type Dimension =
 
 interface UnitSpec {
   readonly of: Dimension;
-  /** What one of it is in the dimension's base unit, the one whose factor is 1. */
+  /** Its size in the dimension's base unit, the one whose factor is 1. */
   readonly factor: number;
   /** Added after the factor: only temperatures have it. */
   readonly offset?: number;

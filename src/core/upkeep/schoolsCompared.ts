@@ -13,7 +13,7 @@ import type { Terms } from '../practice/terms.ts';
 import { termsOfSchool } from './schoolTerms.ts';
 import { asTrial } from './trial.ts';
 
-/** What keeping a duty by some terms means for this home. */
+/** The effect of some terms for a duty of this home. */
 export interface Meaning {
   /** Times a year over the years looked at, each done on its day; looks count. Events, which nobody can projectOccurrences, do not. */
   readonly timesAYear: number;
@@ -32,7 +32,7 @@ export interface SchoolMeaning extends Meaning {
 /** Years over which the times are counted. */
 const YEARS = 6;
 
-/** What each school of a practice would mean for one duty of this home, if it were kept by it from today on. `nearHouse` is house enough. */
+/** The effect of each school of a practice on one duty of this home, if it were kept by it from today on. `nearHouse` is house enough. */
 export function schoolsCompared(
   house: House,
   entries: readonly Entry[],
@@ -61,7 +61,7 @@ export function nearHouse(house: House, around: ProjectionInputs, dutyId: string
   return { ...house, duties: house.duties.filter(({ id }) => near.has(id)) };
 }
 
-/** What some terms would mean, were they written today. */
+/** The effect of some terms, were they written today. */
 export function meaningOf(
   house: House,
   entries: readonly Entry[],

@@ -8,7 +8,7 @@ import type { Factor } from '../practice/terms.ts';
 import type { Kept } from './keptOn.ts';
 
 /**
- * What telling some traits anew means for the ledger: the traits themselves, and for every duty whose practice knows one of them as a
+ * The entries that changed traits write: the traits themselves, and for every duty whose practice knows one of them as a
  * factor its terms with the factor taken in or left out. A factor the household set itself, to another strength, is not touched
  * when the trait stays so.
  */

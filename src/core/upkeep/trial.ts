@@ -30,7 +30,7 @@ export interface ConsideredExtra {
   readonly stood: Window | null;
 }
 
-/** What is known of a home: its past folded up to a day and the entries after it, or the whole ledger. */
+/** The known past of a home: its past folded up to a day and the entries after it, or the whole ledger. */
 export interface KnownPast {
   readonly start: Checkpoint | null;
   readonly entries: readonly Entry[];

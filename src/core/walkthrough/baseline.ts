@@ -20,7 +20,7 @@ export interface BaselineItem {
   readonly minutes: number;
 }
 
-/** What is worst to leave undone comes first, by system: what burns and what bursts before what merely looks worn. */
+/** The worst to leave undone comes first, by system: what burns and what bursts before what merely looks worn. */
 const FIRST: readonly PracticeSystem[] = [
   'alarms',
   'fires',

@@ -6,7 +6,7 @@ import type { Answers } from './question.ts';
 export const HOUSE_KINDS = ['family', 'new-build', 'terrace', 'manufactured', 'cabin', 'apartment'] as const;
 export type HouseKind = (typeof HOUSE_KINDS)[number];
 
-/** What is likely anywhere, before the kind of house says otherwise. */
+/** Likely answers anywhere, before the kind of house says otherwise. */
 const USUAL: Answers = {
   people: 3,
   household: [],
@@ -160,7 +160,7 @@ const KINDS: Readonly<Record<HouseKind, Answers>> = {
   },
 };
 
-/** What a kind of house, its climate (null: nobody has told it) and the answers so far make likely. */
+/** Answers that a kind of house, its climate (null: unknown) and the answers so far make likely. */
 export function likelyAnswers(
   kind: HouseKind,
   climate: ReadonlySet<ClimateTrait> | null,

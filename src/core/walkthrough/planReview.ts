@@ -11,7 +11,7 @@ import { asTrial } from '../upkeep/trial.ts';
 import { adoptedHouse, type Adoption } from './adoption.ts';
 import { dayOfWeek, lastWeekOf, spreadBaseline, type BaselineItem } from './baseline.ts';
 
-/** What a plan asks of a household, before anything is written. */
+/** The work a plan asks of a household, before anything is written. */
 export interface PlanReview {
   readonly systems: readonly SystemReview[];
   readonly minutesAYear: number;
@@ -155,7 +155,7 @@ function weeksOf(
   );
 }
 
-/** What was never done and would be due at once; what a season keeps for later is spread already. */
+/** Tasks never done that would be due at once; those a season keeps for later are spread already. */
 function baselineOf(
   { duties }: Adoption,
   house: Parameters<typeof project>[0],

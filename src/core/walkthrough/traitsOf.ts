@@ -2,7 +2,7 @@ import type { FactValue } from '../basics/factValue.ts';
 import { HOUSEHOLD_TRAITS } from '../house/traitSpec.ts';
 import type { Given } from './given.ts';
 
-/** What the answers tell of the house and its people. What was asked and is not so is told as not so. */
+/** The traits of the house and its people from the answers. A "no" is told as such. */
 export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
   const sewage = given.choice('sewage');
   const trees = given.choice('trees');

@@ -27,7 +27,7 @@ export type WalkState = z.infer<typeof walkStateSchema>;
 
 export const NEW_WALK: WalkState = { version: 1, kind: null, answers: {}, confirmed: [] };
 
-/** What was said, and where nothing was, what is likely for the kind of house where it stands. */
+/** The answers given, and where there is none, the likely one for the kind of house where it stands. */
 export function answersOf({ kind, answers }: WalkState, place: ClimatePlace): Answers {
   if (kind === null) return answers;
   const figures = figuresOf(place);

@@ -1,4 +1,4 @@
-/** What may be known of things, rooms and households, and what its values are called. */
+/** Facts of things, traits of rooms and households, and the names of their values. */
 export const facts = {
   fact: {
     'emergency-number': 'Emergency number',

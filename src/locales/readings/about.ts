@@ -1,4 +1,4 @@
-/** What a reading is for, how it is worked out and on whose word; in the catalogue's words: `{term}` and `{a|b}`. */
+/** The purpose of a reading, its method and its source; in the catalogue's words: `{term}` and `{a|b}`. */
 export interface About {
   readonly title: string;
   readonly about: string;

@@ -1,6 +1,6 @@
 import { ownWords } from './about.ts';
 
-/** What a reading asks for, by field. */
+/** The label of each field of a reading. */
 export const FIELDS: Readonly<Record<string, string>> = {
   ...ownWords('fields'),
   return: 'Return air, before the filter',
@@ -130,7 +130,7 @@ export const FIELDS: Readonly<Record<string, string>> = {
   'at-worst': 'Work it still does, at worst',
 };
 
-/** What may be chosen, by field. */
+/** The label of each option, by field. */
 export const OPTIONS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   filter: { new: 'clean', light: 'light gray', grey: 'gray or darker' },
   grade: { new: 'like new', light: 'light gray', grey: 'gray or darker' },
@@ -224,7 +224,7 @@ export const OPTIONS: Readonly<Record<string, Readonly<Record<string, string>>>>
   },
 };
 
-/** What choosing a school means. */
+/** The meaning of choosing a school. */
 export const SCHOOLS: Readonly<Record<string, string>> = {
   ...ownWords('schools'),
   fixed: 'one band for all',

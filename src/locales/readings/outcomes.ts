@@ -1,6 +1,6 @@
 import { ownWords } from './about.ts';
 
-/** What must be so before a reading says anything. */
+/** The conditions for a verdict. */
 export const MISSING: Readonly<Record<string, string>> = {
   ...ownWords('missing'),
   'cooling-15-minutes': 'the cooling has run for a quarter of an hour',
@@ -105,7 +105,7 @@ export const BECAUSE: Readonly<Record<string, string>> = {
   'age-unknown': 'Nobody knows its age.',
 };
 
-/** What to do now. */
+/** The act to take now. */
 export const DO_NOW: Readonly<Record<string, string>> = {
   ...ownWords('doNow'),
   'cooling-off': 'Turn the cooling off and let the ice melt; the fan may run.',

@@ -11,7 +11,7 @@ import { BECAUSE, FIGURES, MISSING, DO_NOW, TRADE_NAMES, VERDICT_WORDS } from '.
 import { ABOUT, type About } from './about.ts';
 import { BANDS, FIELDS, OPTIONS, SCHOOLS } from './fields.ts';
 
-/** What these texts need: the home's words, and its currency where money is told. */
+/** The context of these texts: the home's words, and its currency where money is told. */
 export type ReadingSpeech = Speech & { readonly currency: string };
 
 /** How the units are written behind a number; one that is not listed writes itself. */
@@ -69,7 +69,7 @@ export const enteredText = (speech: Pick<Speech, 'wording'>, value: number, unit
 
 export const verdictWord = (verdict: Verdict): string => VERDICT_WORDS[verdict] ?? verdict;
 
-/** What a reading is for, in the home's words. */
+/** The purpose of a reading, in the home's words. */
 export function aboutText(speech: ReadingSpeech, code: string): About {
   const about = ABOUT[code];
   if (!about) throw new Error(`no text for the reading ${code}`);
@@ -112,7 +112,7 @@ function stretchOf(over: number | null | undefined, under: number | null | undef
   return high ? 'under' : 'alone';
 }
 
-/** What follows, as a sentence. */
+/** The consequence, as a sentence. */
 export function followText(speech: ReadingSpeech, follow: Follow): string {
   switch (follow.kind) {
     case 'do':
@@ -141,7 +141,7 @@ export function verdictText(speech: ReadingSpeech, outcome: Extract<Outcome, { k
   return days === 0 ? 'Fix it today' : `Fix it within ${daysText(speech, days)}`;
 }
 
-/** What is wrong with a field, and what would be right. */
+/** The fault of a field, and the right value. */
 export function problemText(
   speech: ReadingSpeech,
   { problem, limit }: Omit<FieldProblem, 'field'>,

@@ -8,7 +8,7 @@ import type { Clock } from '../clock.ts';
 import type { Config } from '../config.ts';
 import type { Database, Tx } from '../db/database.ts';
 
-/** What every handler may use. Made once, in `main.ts`. */
+/** The services of every handler. Made once, in `main.ts`. */
 export interface Services {
   readonly db: Database;
   readonly clock: Clock;
@@ -16,12 +16,12 @@ export interface Services {
   readonly log: Logger;
 }
 
-/** What a handler answers with where the answer is an image. */
+/** The answer of a handler that sends an image. */
 export class ImageAnswer {
   constructor(readonly jpeg: Buffer) {}
 }
 
-/** What a handler answers with where the answer is a paper to keep. */
+/** The answer of a handler that sends a paper to keep. */
 export class FileAnswer {
   constructor(
     readonly file: Buffer,
@@ -53,7 +53,7 @@ type AccessOf<N extends RouteName> = (typeof ROUTES)[N]['access'];
 export type CallOf<N extends RouteName> =
   AccessOf<N> extends Permission ? HomeCall<N> : AccessOf<N> extends 'session' ? PersonCall<N> : Call<N>;
 
-/** What goes out: the schema of the answer reads it in on the other side. */
+/** The body that goes out: the schema of the answer reads it in on the other side. */
 type Answer<N extends RouteName> = z.input<(typeof ROUTES)[N]['response']>;
 
 /** A handler with work to do between settling who may call and writing: it takes no connection meanwhile. */

@@ -12,7 +12,7 @@ export function isDatabaseGone(error: unknown): boolean {
 }
 
 /**
- * What PostgreSQL's states mean to who sent the request: a last net, below the checks that name the field. Null for states that only a
+ * Failures that PostgreSQL's states stand for, as the sender of the request is told: a last net, below the checks that name the field. Null for states that only a
  * fault of the program brings about. Source: appendix A of PostgreSQL's manual.
  */
 export function databaseFailure(error: unknown): Failure | null {

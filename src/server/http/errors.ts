@@ -47,7 +47,7 @@ const STATUS: Record<ErrorCode, number> = {
   internal: 500,
 };
 
-/** What is passing is worth another try after this. */
+/** A passing failure is worth another try after this. */
 const RETRY_AFTER_SECONDS = 5;
 
 /** Turns every error into a status and a body of code, field and log id; the details go to the log alone. */
@@ -109,7 +109,7 @@ function causeOf(error: unknown): unknown {
 }
 
 /**
- * What the parsers and file servers below a handler refuse carries a status from 400 to 499: an address that is not one, a body that
+ * A refusal by the parsers and file servers below a handler carries a status from 400 to 499: an address that is not one, a body that
  * is not JSON, a file that is not there.
  */
 function clientFailure(error: unknown): Failure | null {

@@ -105,7 +105,7 @@ function readRequest(spec: RouteSpec, request: Request): { params: unknown; quer
   };
 }
 
-/** What was sent, in the words of the contract; otherwise the first thing wrong with it, by its path. */
+/** The request as the contract reads it; otherwise the first thing wrong with it, by its path. */
 function read<T>(schema: z.ZodType<T>, value: unknown, within: string): T {
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;

@@ -8,7 +8,7 @@ import { Failure } from './failure.ts';
 /** Argon2id with 19 MiB and two passes: the least of current guidance for interactive sign-in. */
 const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 
-/** What a password is checked against when the address is unknown, so that the answer takes as long. */
+/** The hash a password is checked against when the address is unknown, so that the answer takes as long. */
 const nobody = hash('nobody has this password', COST);
 
 export interface NewAccount {

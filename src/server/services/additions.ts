@@ -35,7 +35,7 @@ export async function addToHouse(tx: Tx, home: Home, addition: Addition, writing
   await reprojectHome(tx, home, today);
 }
 
-/** What is told together with an addition, judged as if it were written on its own just after. */
+/** Entries sent together with an addition, judged as if they were written on its own just after. */
 async function writeTold(
   tx: Tx,
   home: Home,

@@ -72,7 +72,7 @@ function refuseTwice(given: readonly Given[]): void {
   }
 }
 
-/** What an asset points to must be in the house or further up the same list. */
+/** Every asset that an asset points to must be in the house or further up the same list. */
 function checkAssets(house: House, addition: Addition, assets: readonly Asset[]): void {
   const spaces = new Set([...house.spaces, ...spacesOf(addition)].map(({ id }) => id));
   const known = new Set(house.assets.map(({ id }) => id));

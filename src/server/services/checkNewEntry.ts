@@ -17,7 +17,7 @@ import { Failure } from './failure.ts';
 import type { LoadedHome } from './loadedHome.ts';
 import { standingRows, type StoredRows } from './schedule.ts';
 
-/** What must be known to judge new entries: the home, and the part of the ledger they speak of. */
+/** Context to judge new entries: the home, and the part of the ledger they speak of. */
 export interface CheckContext {
   /** The home with what is accepted of this request: its entries grow. */
   readonly home: LoadedHome & { readonly entries: Entry[] };
@@ -136,7 +136,7 @@ function checkThread({ threads }: CheckContext, target: Entry, at: string): void
     });
 }
 
-/** What is known of a kind of thing is told in one way; a fact of the household's own making in any. */
+/** A known fact of a kind of thing has one type of value; a fact of the household's own making in any. */
 function checkFact(
   { assets }: CheckContext,
   { asset, fact, value }: Extract<Entry['body'], { kind: 'fact' }>,

@@ -43,7 +43,7 @@ export async function appendEntries(
   const fresh = sent.filter(({ id }) => !known.has(id));
   const stampedAt = new Date(writing.now).toISOString();
   const drafts = fresh.map((item): Draft => ({ ...item, by: writing.by, stampedAt }));
-  // What serves to judge the new entries serves to project from them and the known ones.
+  // The entries that serve to judge the new ones serve to project from them and the known ones.
   const loaded = await reachingBack(tx, await loadHome(tx, home, today), drafts);
   const context = await loadCheckContext(tx, loaded);
   const placeOf = new Map(sent.map(({ id }, index) => [id, index]));
@@ -120,7 +120,7 @@ export async function writeDrafts(
   return written;
 }
 
-/** What was stored must be what was sealed: else the chain would be broken from the start. */
+/** The stored line must equal the sealed one: else the chain would be broken from the start. */
 function mustBeSealed(rows: readonly entries.StoredLine[]): void {
   for (const row of rows)
     if (lineHash(row.homeId, row.seq, entries.entryAsStored(row), row.prevHash) !== row.hash)

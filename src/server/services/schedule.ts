@@ -34,7 +34,7 @@ function stillRight(stored: StoredRows, today: CivilDate): ScheduleRow[] | null 
   return right.length === stored.length ? right : null;
 }
 
-/** What stands of a home before something is written: the rows where they are still right (null: they are not), else projected. */
+/** The state of a home before something is written: the rows where they are still right (null: they are not), else projected. */
 export const standingRows = (stored: StoredRows | null, loaded: LoadedHome): ScheduleRow[] =>
   (stored && stillRight(stored, loaded.today)) ?? projectLoaded(loaded).duties.map(toScheduleRow);
 
@@ -77,7 +77,7 @@ export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise
 }
 
 /**
- * What stands on a day. Rows are the ledger's projection; where one has changed by itself since it was written (or was
+ * The schedule of a day. Rows are the ledger's projection; where one has changed by itself since it was written (or was
  * written for a later day, by a clock since set back) the house is projected again first.
  */
 export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<TodayBody> {
@@ -92,7 +92,7 @@ export async function scheduleOn(tx: Tx, home: Home, today: CivilDate): Promise<
 const isStale = ({ row, projectedOn }: StoredWindow, today: CivilDate): boolean =>
   projectedOn > today || (row.changesOn !== null && row.changesOn <= today);
 
-/** What stands shut, open or unknown, what was found and is not yet put right, and the marks worth keeping. */
+/** Season states, open findings, and the marks worth keeping. */
 export async function standingOn(tx: Tx, home: Home, today: CivilDate): Promise<StandingBody> {
   const loaded = await loadHome(tx, home, today);
   return standingBody(tx, loaded, projectLoaded(loaded));

@@ -18,7 +18,7 @@ import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { loadHome, loadWholeHome, projectionInputsOf, reachingBack } from './loadedHome.ts';
 
-/** What is known now of a house. */
+/** Facts and traits of a house as of now. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
   const house = await loadHouse(tx, home);
   return toKnown(house, knownHouse(house, await loadLedger(tx, home.id), on), on);
@@ -95,7 +95,7 @@ function isKept(house: House, kept: ReturnType<typeof keptOn>, code: string, ass
   });
 }
 
-/** What each school of a duty's practice would mean; a duty in the home's own words has none. */
+/** The effect of each school of a duty's practice; a duty in the home's own words has none. */
 export async function schoolsFor(tx: Tx, home: Home, dutyId: string, on: CivilDate): Promise<SchoolsBody> {
   const house = await loadHouse(tx, home);
   const duty = house.duties.find(({ id }) => id === dutyId);

@@ -19,7 +19,7 @@ export async function insertAccount(tx: Tx, me: Me, passwordHash: string): Promi
   return row.made;
 }
 
-/** What signing in needs to know of an address, before anyone is signed in. */
+/** The account of an address as signing in needs it, before anyone is signed in. */
 export async function findCredentials(tx: Tx, email: string): Promise<Credentials | null> {
   const { rows } = await tx.execute<{ person_id: string; password_hash: string; demo: boolean }>(
     sql`SELECT person_id, password_hash, demo FROM account_for_sign_in(${email})`,

@@ -34,7 +34,7 @@ export async function loadCheckpoint(
     FROM home_checkpoint
     WHERE home_id = ${homeId} AND version = ${PROJECTION_VERSION} AND house = ${house}`);
   const [row] = rows;
-  // What was judged before it was sealed is not judged again at every tap: that would take longer than all the rest.
+  // Judged before it was sealed, it is not judged again at every tap: that would take longer than all the rest.
   if (!row || sealOf(row.content) !== row.seal) return null;
   const start = JSON.parse(row.content) as Checkpoint;
   const recent = await mapInPortions(row.recent, toEntry);
@@ -62,7 +62,7 @@ export async function saveCheckpoint(
     .onConflictDoUpdate({ target: homeCheckpoint.homeId, set: kept });
 }
 
-/** What was folded is folded no more: something was written that reaches back behind it. */
+/** The folded past is dropped: something was written that reaches back behind it. */
 export async function dropCheckpoint(tx: Tx, homeId: string): Promise<void> {
   await tx.delete(homeCheckpoint).where(eq(homeCheckpoint.homeId, homeId));
 }

@@ -80,7 +80,7 @@ export async function deleteDocument(tx: Tx, homeId: string, id: string): Promis
   return rows.length > 0;
 }
 
-/** What covers something until a day. */
+/** A cover that lasts until a day. */
 export async function listCovers(
   tx: Tx,
   homeId: string,

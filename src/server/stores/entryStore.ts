@@ -95,7 +95,7 @@ export interface StoredLine extends Record<string, unknown> {
   readonly hash: string;
 }
 
-/** What a stored line says, as it was sealed; not judged. */
+/** The entry in a stored line, as it was sealed; not judged. */
 export function entryAsStored({
   id,
   date,
@@ -147,7 +147,7 @@ export async function loadThreads(
   return [...known, ...more].sort((a, b) => a.seq - b.seq);
 }
 
-/** What narrows a page down as the rows were written; corrections may have moved a line in or out, so these are let through. */
+/** Filters of a page as the rows were written; corrections may have moved a line in or out, so these are let through. */
 export interface PageFilter {
   readonly kind?: string | undefined;
   readonly text?: string | undefined;
@@ -221,7 +221,7 @@ export interface PageLine {
   readonly isCorrected: boolean;
 }
 
-/** What tells how duties are kept: adoptions, terms, what was given up or taken out, and every correction, in sequence. */
+/** The entries that say how duties are kept: adoptions, terms, what was given up or taken out, and every correction, in sequence. */
 export const loadForTerms = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
   inSequence(
     tx,
@@ -231,7 +231,7 @@ export const loadForTerms = (tx: Tx, homeId: string): Promise<SequencedEntry[]> 
     ),
   );
 
-/** What totals are made of: work, closings and purchases, and every correction, in sequence. */
+/** The entries that totals are made of: work, closings and purchases, and every correction, in sequence. */
 export const loadForTotals = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
   inSequence(
     tx,

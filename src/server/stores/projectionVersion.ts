@@ -1,2 +1,2 @@
-/** What an older projection wrote, or a newer one, is projected again; so it goes up whenever the projection changes. */
+/** Rows of an older or newer projection are projected again, so this goes up whenever the projection changes. */
 export const PROJECTION_VERSION = 3;

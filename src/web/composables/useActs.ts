@@ -5,7 +5,7 @@ import type { Translate } from '../../locales/speech.ts';
 import { useOutbox } from '../stores/outbox.ts';
 import { waitsText } from './waitsText.ts';
 
-/** What a page does to a home besides writing entries: each act one request, through the outbox. */
+/** The acts of a page on a home that write no entry: each act one request, through the outbox. */
 export function useActs() {
   const outbox = useOutbox();
   const { t } = useI18n({ useScope: 'global' });

@@ -2,7 +2,7 @@ import { ref } from 'vue';
 import type { ErrorBody } from '../../contract/errors.ts';
 import { useErrorText } from './useErrorText.ts';
 
-/** What a form shows of a failed sending: one sentence beside the field it belongs to, or below when it has none. */
+/** The error a form shows after a failed request: one sentence beside the field it belongs to, or below when it has none. */
 export function useForm() {
   const busy = ref(false);
   const errorField = ref<string | null>(null);

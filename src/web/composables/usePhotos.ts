@@ -6,7 +6,7 @@ import { PHOTO_TYPES, type PhotoBody } from '../../contract/photos.ts';
 import { addressOf } from '../device/address.ts';
 import { ask } from '../device/ask.ts';
 
-/** What the file field offers. */
+/** The files the file field accepts. */
 export const PHOTO_ACCEPT = PHOTO_TYPES.join(',');
 
 /** Pixels of the longer side that are sent: a little more than the server keeps, and small enough for a weak signal. */

@@ -6,7 +6,7 @@ import { ask } from '../device/ask.ts';
 import { useHome } from '../stores/home.ts';
 import { useSpeech } from './useSpeech.ts';
 
-/** What reading and judging needs of the home on screen: its words and currency, its units, and what it has settled. */
+/** The settings of the home on screen that a reading is judged by: its words and currency, its units, and what it has settled. */
 export function useReadings() {
   const home = useHome();
   const speech = useSpeech();

@@ -4,14 +4,14 @@ import { z } from 'zod';
 import { ApiError, NoConnection } from '../device/errors.ts';
 import { useSession } from '../stores/session.ts';
 
-/** What the server holds of something that several devices take up in turn. */
+/** The server's copy of something that several devices work on in turn. */
 export interface Held<S> {
   readonly revision: number;
   readonly state: S;
   readonly finished: boolean;
 }
 
-/** What became of saving: kept on the server, only on this device, or overtaken by another device. */
+/** The outcome of saving: kept on the server, only on this device, or overtaken by another device. */
 export type Saved = 'saved' | 'kept-here' | 'elsewhere';
 
 interface Source<S> {
@@ -41,7 +41,7 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
   /** Goes on from what is held, by the server or, without a connection, by this device. */
   function take(held: Held<S>): void {
     finished.value = held.finished;
-    // What was done here without a connection goes on from the same saving, or another device has been quicker.
+    // Changes made here without a connection continue the same save, or another device has been quicker.
     const own = kept.value?.revision === held.revision && !held.finished ? kept.value : null;
     state.value = own?.state ?? held.state;
     revision.value = held.revision;
@@ -49,7 +49,7 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
     kept.value = own;
   }
 
-  /** What was last sent and not answered: it may have arrived all the same. */
+  /** The last request without an answer: it may have arrived all the same. */
   let unanswered: S | null = null;
 
   async function save(next: S): Promise<Saved> {
@@ -98,7 +98,7 @@ export function useSharedDocument<S>({ key, schema, fresh, read, send, same, ove
   return { state, finished, waiting: computed(() => waiting.value), load, take, held, save };
 }
 
-/** What the person did on this device and did not save yet, and the saving it goes on from. */
+/** The person's unsaved changes on this device, and the save they continue. */
 function useUnsent<S>(key: string, schema: z.ZodType<S>) {
   const unsentSchema = z.object({ revision: z.int(), state: schema, personId: z.string().optional() });
   const stored = useStorage<z.infer<typeof unsentSchema> | null>(key, null, undefined, {
@@ -116,7 +116,7 @@ function useUnsent<S>(key: string, schema: z.ZodType<S>) {
   });
 }
 
-/** What cannot be read is not there: it was kept by an older page. */
+/** Unreadable content counts as absent: it was kept by an older page. */
 function readKept<T>(schema: z.ZodType<T>, text: string): T | null {
   try {
     const parsed = schema.safeParse(JSON.parse(text));

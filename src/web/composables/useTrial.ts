@@ -42,7 +42,7 @@ export function useTrial(
     trial.value = { kind: 'waiting' };
     try {
       const answer = await ask('trial', { params: { homeId }, body: { entries } });
-      // What was considered meanwhile has its own answer on its way.
+      // A newer trial has its own answer on its way.
       if (asked === text) trial.value = { kind: 'known', ...answer };
     } catch (error) {
       if (asked === text) trial.value = { kind: 'failed', why: tell(error).text };

@@ -16,7 +16,7 @@ export interface Wanted {
   readonly id?: string | undefined;
 }
 
-/** What was sent, and what became of it. */
+/** The request, and its outcome. */
 export interface Sent {
   readonly entries: readonly NewEntry[];
   readonly outcome: Outcome<'append'>;

@@ -2,7 +2,7 @@ import type { Response, RouteName } from '../../contract/routes.ts';
 import { call, type Input } from './client.ts';
 import type { WriteRoute } from './writeRoutes.ts';
 
-/** What writes nothing to a home, nor begins or ends a session. */
+/** The routes that write nothing to a home, nor begins or ends a session. */
 export type ReadRoute = Exclude<RouteName, WriteRoute | 'signUp' | 'signIn' | 'signOut'>;
 
 /** Reads from the server. Throws ApiError when refused, NoConnection when nothing came back. */

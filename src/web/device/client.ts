@@ -26,7 +26,7 @@ export async function call<N extends RouteName>(name: N, input: Input<N> = {}): 
   const { method, path, response } = ROUTES[name];
   const answer = await request(addressOf(path, input), method, input.body);
   const body: unknown = await answer.json().catch(() => null);
-  // What answers for a server that is away, or for a network one has to sign in to first, is no answer.
+  // A reply in place of a server that is away, or for a network one has to sign in to first, is no answer.
   if (body === null && (answer.ok || GATEWAY.has(answer.status))) throw new NoConnection(null);
   if (!answer.ok) {
     const error = new ApiError(errorOf(body), answer.status);

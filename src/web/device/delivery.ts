@@ -7,7 +7,7 @@ import { ApiError, NoConnection, UnreadableAnswer } from './errors.ts';
  */
 export type WhyWaiting = 'no-answer' | 'timed-out' | 'busy' | 'signed-out' | 'fault';
 
-/** What became of trying to send a write. */
+/** The outcome of trying to send a write. */
 export type NotTaken =
   | { readonly kind: 'waiting'; readonly why: WhyWaiting; readonly error: ErrorBody | null }
   | { readonly kind: 'refused'; readonly error: ErrorBody };
@@ -16,7 +16,7 @@ export type NotTaken =
 const MOST_TRIES = 3;
 
 /**
- * What an error means for the write that met it. Only no answer, "come again" and having to sign in are passing, however often. A failure
+ * The meaning of an error for the write that met it. Only no answer, "come again" and having to sign in are passing, however often. A failure
  * of the server may be passing: after some tries it is a refusal. Whatever else is a refusal at once. `tries`: the failures before.
  */
 export function judgeError(error: unknown, tries: number): NotTaken {

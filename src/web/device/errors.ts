@@ -1,6 +1,6 @@
 import type { ErrorBody } from '../../contract/errors.ts';
 
-/** What came back instead of an answer: a refusal by the server, in its own words. */
+/** The reply instead of an answer: a refusal by the server, in its own words. */
 export class ApiError extends Error {
   constructor(
     readonly body: ErrorBody,

@@ -35,11 +35,11 @@ function isOf(key: string, personId: string): boolean {
   }
 }
 
-/** What a page needs to open without a signal, kept on the device for one person. */
+/** The data a page needs to open without a signal, kept on the device for one person. */
 export interface Kept<T extends { readonly personId: string }> {
   /** Keeps it. Where the device has no room left it is simply not kept. */
   readonly keep: (id: string, value: T) => void;
-  /** What is kept for a person, or for whoever was here last; null where there is nothing that can be read. */
+  /** The data kept for a person, or for whoever was here last; null where there is nothing that can be read. */
   readonly find: (id: string, personId: string | null) => T | null;
   readonly forget: (id: string) => void;
 }

@@ -3,7 +3,7 @@ import { runSchema } from '../../contract/runs.ts';
 import { houseSchema, knownSchema, todaySchema } from '../../contract/schemas.ts';
 import { keptOnDevice } from './kept.ts';
 
-/** What a run needs to be gone on with where there is no signal. */
+/** The data a run needs to continue without a signal. */
 const keptRunSchema = z.object({
   version: z.literal(1),
   personId: z.string(),

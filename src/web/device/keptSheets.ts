@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { houseSchema, knownSchema, standingSchema } from '../../contract/schemas.ts';
 import { keptOnDevice } from './kept.ts';
 
-/** What the emergency sheet needs of a home. */
+/** The part of a home that the emergency sheet needs. */
 const keptSheetSchema = z.object({
   version: z.literal(2),
   personId: z.string(),

@@ -10,7 +10,7 @@ export const parcelSchema = z.object({
   personId: z.string(),
   homeId: z.string(),
   route: waitingRouteSchema,
-  /** What its address names besides the home; nothing where an older page kept it. */
+  /** The ids in its address, the home apart; empty where an older page kept it. */
   params: z.record(z.string(), z.string()).default({}),
   body: z.unknown(),
   label: z.string(),

@@ -6,7 +6,7 @@ import { holdsUp, judgeError, type WhyWaiting } from './delivery.ts';
 import { dropParcel, updateParcel, type Parcel } from './outboxStorage.ts';
 import type { WaitingRoute } from './writeRoutes.ts';
 
-/** What became of a write: it arrived, was refused, or waits on this device. */
+/** The outcome of a write: it arrived, was refused, or waits on this device. */
 export type Outcome<R extends WaitingRoute> =
   | { readonly kind: 'delivered'; readonly response: Response<R> }
   | { readonly kind: 'refused'; readonly error: ErrorBody }
@@ -16,7 +16,7 @@ export type Outcome<R extends WaitingRoute> =
 export async function deliver(parcel: Parcel): Promise<Outcome<WaitingRoute>> {
   try {
     const params = parcel.route === 'createHome' ? {} : { ...parcel.params, homeId: parcel.homeId };
-    // What was kept was typed when it was sent; the server reads it with its own schema again.
+    // A kept write was typed when it was sent; the server reads it with its own schema again.
     const response = await call(parcel.route, { params, body: parcel.body } as never);
     return { kind: 'delivered', response };
   } catch (error) {
@@ -25,11 +25,11 @@ export async function deliver(parcel: Parcel): Promise<Outcome<WaitingRoute>> {
   }
 }
 
-/** What was to be taken away is away: by this write, whose answer was lost, or by another. */
+/** The thing to be deleted is gone: by this write, whose answer was lost, or by another. */
 const isGone = (route: WaitingRoute, error: unknown): boolean =>
   ROUTES[route].method === 'DELETE' && error instanceof ApiError && error.body.code === 'not-found';
 
-/** What becomes of a parcel on this device once it has been tried; a refusal that somebody hears is theirs to put right. */
+/** The fate of a parcel on this device once it has been tried; a refusal that somebody hears is theirs to put right. */
 export async function settleOnDevice(
   parcel: Parcel,
   outcome: Outcome<WaitingRoute>,

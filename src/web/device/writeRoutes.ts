@@ -36,7 +36,7 @@ export type NowRoute = Exclude<WriteRoute, WaitingRoute>;
 const isWaiting = (route: WriteRoute): route is WaitingRoute => WRITES[route] === 'waits';
 export const waitingRouteSchema = z.enum((Object.keys(WRITES) as WriteRoute[]).filter(isWaiting));
 
-/** What a route's address names besides the home. */
+/** The ids in a route's address, the home apart. */
 type Rest<R extends WriteRoute> = Omit<Params<R>, 'homeId'>;
 /** Routes whose address names the home alone, or nothing. */
 type OfHomeAlone = {
@@ -55,7 +55,7 @@ export type Write<R extends WriteRoute> = {
   readonly label: string;
 } & (R extends OfHomeAlone ? unknown : { readonly params: Rest<R> });
 
-/** What the server answered to a write of a home. */
+/** The server's answer to a write of a home. */
 export type Answered = {
   [R in WriteRoute]: { readonly route: R; readonly homeId: string; readonly response: Response<R> };
 }[WriteRoute];

@@ -8,7 +8,7 @@ import type { Speech } from '../../locales/speech.ts';
 /** Whom a house calls, by what is known of it; a number can be pressed to call it. */
 const props = defineProps<{ facts: Readonly<Record<string, FactValue>>; speech: Speech }>();
 
-/** What a telephone may dial within what was written: digits with their usual dividers, two at least. */
+/** The number to dial within a written text: digits with their usual dividers, two at least. */
 const NUMBER = /\+?\d[\d\s()./-]*\d/;
 const contacts = computed(() =>
   CONTACTS.flatMap((code) => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** What stands in place of a page that is being read or could not be. */
+/** Shown in place of a page that is loading or failed to load. */
 defineProps<{
   state: { kind: 'loading' } | { kind: 'failed'; text: string };
   loading: string;

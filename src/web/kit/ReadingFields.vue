@@ -13,7 +13,7 @@ import {
   type ReadingSpeech,
 } from '../../locales/readings/readingText.ts';
 
-/** What a reading asks for, as fields to type in: a value may be written with any unit of its kind. */
+/** The fields of a reading, to type in: a value may be written with any unit of its kind. */
 const props = defineProps<{
   reading: Reading;
   speech: ReadingSpeech;

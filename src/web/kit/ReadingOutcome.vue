@@ -12,7 +12,7 @@ import {
   type ReadingSpeech,
 } from '../../locales/readings/readingText.ts';
 
-/** What a reading came to: the verdict by word and shape, why, the numbers, and what follows. */
+/** The result of a reading: the verdict by word and shape, why, the numbers, and what follows. */
 defineProps<{ outcome: Outcome; speech: ReadingSpeech }>();
 </script>
 

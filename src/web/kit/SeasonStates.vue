@@ -7,7 +7,7 @@ import { currentUnit } from '../../core/house/house.ts';
 import { factName } from '../../locales/factText.ts';
 import { capital, dateText, nameIn, type Speech } from '../../locales/speech.ts';
 
-/** What stands shut, drained or covered: since when, and what opens it again; what nobody knows is asked for at the change of season. */
+/** Things shut, drained or covered: since when, and what opens it again; what nobody knows is asked for at the change of season. */
 const props = defineProps<{
   lines: StandingBody['lines'];
   marks: StandingBody['marks'];

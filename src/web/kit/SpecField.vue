@@ -6,9 +6,9 @@ import TextField from './TextField.vue';
 defineOptions({ inheritAttrs: false });
 defineProps<{
   label: string;
-  /** What can be chosen; null where it is typed. */
+  /** The options; null where it is typed. */
   options: readonly { readonly value: string; readonly text: string }[] | null;
-  /** What stands for nothing being chosen. */
+  /** The option for nothing being chosen. */
   unknown: string;
   hint?: string | undefined;
   error?: string | undefined;

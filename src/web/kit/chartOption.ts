@@ -2,7 +2,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import type { Verdict } from '../../core/basics/verdict.ts';
 
-/** What a chart of readings shows. Values are in the unit shown. */
+/** The content of a chart of readings. Values are in the unit shown. */
 export interface ChartInput {
   readonly points: readonly {
     readonly date: CivilDate;

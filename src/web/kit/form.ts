@@ -1,7 +1,7 @@
 import type { InjectionKey } from 'vue';
 import type { z } from 'zod';
 
-/** What the fields of a form ask of it: the sentence under a field, found in the page or told by the server. */
+/** The errors of a form's fields: the sentence under a field, found in the page or told by the server. */
 export interface FormErrors {
   errorOf(name: string, issues: readonly z.core.$ZodIssue[] | undefined): string | undefined;
 }

@@ -2,7 +2,7 @@ import { useToast } from 'primevue/usetoast';
 
 const SHOWN_MS = 8_000;
 
-/** What a toast says: what was done, and how to undo it where it can be. */
+/** The content of a toast: what was done, and how to undo it where it can be. */
 export interface Saying {
   readonly text: string;
   readonly undo?: { readonly label: string; readonly act: () => void };

@@ -16,7 +16,7 @@ export const useHome = defineStore('home', () => {
   const house = ref<HouseBody | null>(null);
   const rows = ref<ScheduleRow[]>([]);
   const on = ref<CivilDate | null>(null);
-  /** What Today shows besides what is due; null until it is read, or where it may be another since. */
+  /** Everything Today shows but the due tasks; null until it is read, or where it may be another since. */
   const standing = ref<StandingBody | null>(null);
   /** Practices by code: the catalogue's and the home's own. Until they are fetched there are none. */
   const find = computed<FindPractice>(
@@ -114,7 +114,7 @@ function keepInStep(
     const { homeId } = answered;
     if (onScreen() !== homeId) return;
     if (answered.route === 'append' || answered.route === 'finishRun') patch(answered.response);
-    // What was written is written, whether or not its house can be read again just now.
+    // The entry is written, whether or not its house can be read again just now.
     else if (READ_AGAIN[answered.route]) await load(homeId).catch(reportUnlessAway);
   });
 }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { stationClimateSchema } from '../../core/climate/stationClimate.ts';
 import { hemisphereSchema } from '../../core/house/house.ts';
 
-/** What is asked of the worker that reads station files. */
+/** A request to the worker that reads station files. */
 export const stationQuestionSchema = z.strictObject({ text: z.string(), hemisphere: hemisphereSchema });
 
 const rowProblemSchema = z.strictObject({
@@ -12,7 +12,7 @@ const rowProblemSchema = z.strictObject({
   value: z.string(),
 });
 
-/** What it answers: the climate, or what is wrong with the file. */
+/** Its answer: the climate, or what is wrong with the file. */
 export const stationAnswerSchema = z.discriminatedUnion('ok', [
   z.strictObject({
     ok: z.literal(true),

@@ -1,6 +1,6 @@
 import type { Luck } from './luck.ts';
 
-/** What nobody should send and somebody will. */
+/** Requests nobody should send and somebody will. */
 const NASTY: readonly unknown[] = [
   null,
   '',

@@ -1,6 +1,6 @@
 import type { Hazard } from '../../practice/lists.ts';
 
-/** What can hurt someone: the caution shown at the step, when to stop and call, and the work at which it must stand. */
+/** A hazard: the caution shown at the step, when to stop and call, and the work at which it must stand. */
 export interface HazardNote {
   readonly caution: string;
   readonly stop: string | null;

@@ -3,7 +3,7 @@ import { after, first, practicesOf, school, season, every } from './build.ts';
 
 const { duty } = practicesOf('manufactured');
 
-/** What only manufactured homes have. */
+/** Things only manufactured homes have. */
 export const manufactured: readonly Practice[] = [
   duty({
     code: 'underbelly-seal',

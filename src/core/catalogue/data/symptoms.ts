@@ -3,7 +3,7 @@ import type { RoundCode } from '../../basics/roundCode.ts';
 /** Something wrong that cannot wait for a plan: how it shows, the response that takes it up, and the reading that judges it. */
 export interface Symptom {
   readonly code: string;
-  /** What it is called among the triggers; its own name where it is none. */
+  /** Its name among the triggers; its own name where it is none. */
   readonly trigger: string;
   /** The response of the catalogue; without one the first steps stand in the locales. */
   readonly practice: string | null;
@@ -21,7 +21,7 @@ const symptom = (
   rounds: readonly RoundCode[] = [],
 ): Symptom => ({ code: trigger, trigger, practice, reading, lives, rounds });
 
-/** What people come with, lives first. */
+/** Symptoms people come with, safety first. */
 export const SYMPTOMS: readonly Symptom[] = [
   symptom('gas-smell', 'gas-smell-response', null, true),
   symptom('co-alarm', 'co-event-response', 'co-alarm-age', true),

@@ -5,13 +5,13 @@ import type { Practice } from '../../practice/practice.ts';
 const until = (season: Anchor, days = 0): WorthUntil => ({ season, days });
 const within = (afterDays: number): WorthUntil => ({ afterDays });
 
-/** What is shut, covered or emptied for the frost still saves it until the last one. */
+/** Shutting, covering or emptying for the frost still helps until the last one. */
 const LAST_FREEZE = until('lastFreeze');
 /** Water is opened again until the shutting begins, five weeks before the first freeze: never at the onset of winter. */
 const BEFORE_SHUTTING = until('firstFreeze', -35);
-/** What is put away for the summer is left as it is once it is about to be needed again. */
+/** A thing put away for the summer is left as it is once it is about to be needed again. */
 const BEFORE_HEATING = until('heatingStart', -45);
-/** What is put up for the winter is not put up any more once it is about to be put away. */
+/** A thing put up for the winter is not put up any more once it is about to be put away. */
 const BEFORE_SUMMER = until('heatingEnd', -35);
 const HEATING_ENDS = until('heatingEnd');
 const COOLING_ENDS = until('coolingEnd');
@@ -21,11 +21,11 @@ const FIRST_FREEZE = until('firstFreeze');
 /** Batteries and tests that go with the clocks: a season later they wait for the next change. */
 const WITH_THE_CLOCKS = within(90);
 
-/** What a listed date of a practice hangs on: a turning point of the year, the clocks, or a fixed day. */
+/** The anchor of a listed date of a practice: a turning point of the year, the clocks, or a fixed day. */
 type Hook = Anchor | 'clocks' | 'days';
 type Until = Partial<Record<Hook, WorthUntil>>;
 
-/** What starts with heating or with cooling, until that ends. */
+/** Work that starts with heating or with cooling, until that ends. */
 const WITH_SEASON: Until = { heatingStart: HEATING_ENDS, coolingStart: COOLING_ENDS };
 const ALARM: Until = {
   clocks: WITH_THE_CLOCKS,

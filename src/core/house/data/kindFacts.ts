@@ -54,7 +54,7 @@ const alarm: readonly FactSpec[] = [
   yesNo('interlinked'),
 ];
 
-/** What is worth noting once of each kind of asset. */
+/** Facts worth noting once for each kind of asset. */
 export const KIND_FACTS: Partial<Record<AssetKind, readonly FactSpec[]>> = {
   house: [
     text('emergency-number'),

@@ -3,7 +3,7 @@ import { idSchema } from '../../basics/id.ts';
 import { civilDateSchema } from '../../calendar/civilDate.ts';
 import { longText, shortText } from './fields.ts';
 
-/** What an amendment may change; null clears an optional field. */
+/** The fields an amendment may change; null clears an optional field. */
 export const changeSchema = z
   .strictObject({
     date: civilDateSchema.optional(),

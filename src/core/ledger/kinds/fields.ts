@@ -7,10 +7,10 @@ import type { Told } from './told.ts';
 export const shortText = text().trim().min(1).max(200);
 export const longText = text().trim().min(1).max(4_000);
 
-/** What one piece of work took from the stock; left out, what the practice says it takes. */
+/** Supplies used by one piece of work; left out, those the practice names. */
 export const usedSchema = z.strictObject({ supply: codeSchema, quantity: z.number().min(0).max(100_000) });
 
-/** What may be noted of a piece of work, done or corrected later. Cost is in the smallest unit of the home's currency. */
+/** Details of a piece of work, done or corrected later. Cost is in the smallest unit of the home's currency. */
 export const workFields = {
   who: idSchema.optional(),
   minutes: z.int().min(0).max(10_000).optional(),
@@ -26,7 +26,7 @@ interface Work {
   readonly note?: string | undefined;
 }
 
-/** What is told of a piece of work: who, how long, at what cost, with what, and a note. */
+/** The content of a piece of work: who, how long, at what cost, with what, and a note. */
 export function workTells({ who, minutes, cost, used = [], note }: Work): Told[] {
   const taken = used.filter(({ quantity }) => quantity > 0);
   return [

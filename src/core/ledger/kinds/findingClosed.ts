@@ -2,7 +2,7 @@ import { idSchema } from '../../basics/id.ts';
 import { shortText, workFields, workTells } from './fields.ts';
 import { body, kindOf, toEntry, toPerson } from './kind.ts';
 
-/** What was found is put right. `what`: what it said, so that the record reads without looking it up. */
+/** A finding is closed. `what`: its text, so that the record reads without looking it up. */
 export const findingClosed = kindOf(
   body('findingClosed', { finding: idSchema, what: shortText.optional(), ...workFields }),
   {

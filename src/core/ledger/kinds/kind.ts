@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Change } from './change.ts';
 import type { About, Told } from './told.ts';
 
-/** What an entry speaks of, by the sort of thing; `field` is where in the body the id stands. */
+/** A reference in an entry, by the sort of thing; `field` is where in the body the id stands. */
 export interface Reference {
   readonly field: string;
   readonly to: 'duty' | 'asset' | 'person' | 'entry';
@@ -14,7 +14,7 @@ export interface Kind<S extends z.ZodType> {
   readonly schema: S;
   /** Every id its body holds. */
   references(body: z.infer<S>): readonly Reference[];
-  /** What it is about, and what else it says. */
+  /** Its subject and its content. */
   about(body: z.infer<S>): About | null;
   tells(body: z.infer<S>): readonly Told[];
   /** The fields, besides the date, that an amendment may change; a kind without any stands as written. */

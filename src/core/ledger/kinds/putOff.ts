@@ -5,7 +5,7 @@ import { civilDateSchema } from '../../calendar/civilDate.ts';
 import { shortText, tellText } from './fields.ts';
 import { body, kindOf, toDuty } from './kind.ts';
 
-/** What is outstanding of a task is put off to a later day. */
+/** The outstanding occurrence of a task is put off to a later day. */
 export const putOff = kindOf(
   body('putOff', {
     duty: idSchema,

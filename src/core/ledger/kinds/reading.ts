@@ -6,7 +6,7 @@ import { verdictSchema } from '../../basics/verdict.ts';
 import { longText, shortText, tellText } from './fields.ts';
 import { body, kindOf, toAsset } from './kind.ts';
 
-/** What a reading was judged to be when it was read, and by which school: what is judged otherwise later does not change it. */
+/** The verdict of a reading when it was taken, and the school that gave it; a later judgement does not change it. */
 export const judgedSchema = z.strictObject({
   reading: codeSchema,
   verdict: verdictSchema,

@@ -3,7 +3,7 @@ import type { Verdict } from '../../basics/verdict.ts';
 import type { CivilDate } from '../../calendar/civilDate.ts';
 import type { Terms } from '../../practice/terms.ts';
 
-/** What an entry is about: an id of the home, or a code that has a name. */
+/** The subject of an entry: an id of the home, or a code that has a name. */
 export type About =
   | { readonly what: 'duty' | 'asset'; readonly id: string }
   | { readonly what: 'trait' | 'trigger' | 'supply' | 'finding'; readonly code: string };

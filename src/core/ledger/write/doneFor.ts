@@ -1,7 +1,7 @@
 import type { BodyOf } from '../entry.ts';
 import { makeBody } from './makeBody.ts';
 
-/** What was outstanding of a task, as far as it is said why its window is where it is. */
+/** The occurrence of a task that was outstanding, as far as the reasons for its window are given. */
 interface Outstanding {
   readonly key: string;
   readonly reasons: readonly { readonly kind: string }[];

@@ -21,7 +21,7 @@ export interface DatedOccurrence {
 const ROWS_AT_FIRST = 256;
 
 /**
- * What falls due up to a day, as columns of whole days. A row is a duty (its place in `dutyIds`), its window and the cause it rests on; key
+ * The occurrences up to a day, as columns of whole days. A row is a duty (its place in `dutyIds`), its window and the cause it rests on; key
  * and reasons are made when they are asked for. `inOrder` lists the rows by due day, those of one day as they were added.
  */
 export class Columns {

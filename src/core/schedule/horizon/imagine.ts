@@ -23,7 +23,7 @@ export function imagineDone(member: DutyReplay, placed: Placed, day: DayNumber):
       () => opens,
     );
   else member.take({ kind: 'completion', entryId, day, how: 'done', occurrence: date.key }, AS_PLACED);
-  // What it uncovers may have passed already: a look that was not owed while work was called for.
+  // An occurrence it uncovers may have passed already: a look that was not owed while work was called for.
   member.elapse(day);
 }
 

@@ -20,7 +20,7 @@ export class Names {
     this.first = key;
   }
 
-  /** What is due next, in order, once each; the cause that is asked for later must be the very one that is noted. */
+  /** The causes of the dates, in order, once each; the cause that is asked for later must be the very one that is noted. */
   note(cause: Cause): void {
     this.causes.push(cause);
   }

@@ -33,7 +33,7 @@ export function imagineGroup(group: Group, reach: Reach, columns: Columns): void
   }
 }
 
-/** What steps each member that has a date at all; null where one of them must be replayed. */
+/** A walker for each member that has a date; null where one of them must be replayed. */
 function walkersOf(
   { members }: Group,
   dates: readonly (Placed | null)[],

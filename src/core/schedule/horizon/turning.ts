@@ -7,7 +7,7 @@ import type { Columns } from './columns.ts';
 import { imagineDone, turnHalves, type Halves } from './imagine.ts';
 import { addPlaced, type Reach } from './rows.ts';
 
-/** What comes of some groups of which one may end or begin another, replayed day by day. */
+/** The occurrences of some groups of which one may end or begin another, replayed day by day. */
 export function imagineTurning(
   groups: readonly Group[],
   halves: Halves,
@@ -33,7 +33,7 @@ export function imagineTurning(
     for (const index of touched) {
       next[index] = groups[index]?.dates(today) ?? [];
       const least = earliestDue(next[index])?.due ?? Infinity;
-      // What is done, or turned by what is done, is not due again the same day: else two halves would never end.
+      // A duty done, or turned by one that is done, is not due again the same day: else two halves would never end.
       due[index] = Math.max(least, day + 1);
     }
   }

@@ -58,7 +58,7 @@ export class Walker {
     this.names?.begin(key);
   }
 
-  /** What its present date rests on. */
+  /** The cause of its present date. */
   cause(): Cause {
     const { cause } = this.course;
     if (!this.names) return cause;

@@ -46,7 +46,7 @@ const dutySchema = z.strictObject({
   wear: wearSchema,
   /** Where its replay goes on from; null: from the beginning. */
   memory: dutyMemorySchema.nullable(),
-  /** What happened after that. */
+  /** The events after that. */
   events: z.array(z.strictObject({ order: z.int(), event: eventSchema })),
 });
 export type CheckpointDuty = z.infer<typeof dutySchema>;
@@ -71,7 +71,7 @@ export const checkpointSchema = z.strictObject({
   /** How many entries are folded into it; the place of the first one after. */
   count: z.int(),
   duties: z.array(dutySchema),
-  /** What the house is known by (facts as last told, replacements), and what was found and is still open. */
+  /** The facts as last told, replacements, and open findings. */
   kept: z.array(standingEntrySchema),
   traits: z.array(
     z.strictObject({
@@ -115,11 +115,11 @@ export const pastAsOf = (start: Checkpoint | null, entries: readonly Entry[], on
   recent: standingAsOf(entries, on),
 });
 
-/** What there was of each supply at the end of what is folded. */
+/** The stock of each supply at the end of what is folded. */
 export const stockOf = (start: Checkpoint | null): Stock =>
   new Map(start?.stock.map(({ supply, quantity }) => [supply, quantity]));
 
-/** What is told of a past one entry at a time: what is kept of the time before, then what happened after. */
+/** A past one entry at a time: the memory of the time before, then the events after it. */
 export const toldOf = ({ start, recent }: Past): readonly StandingEntry[] =>
   start ? [...start.kept, ...recent] : recent;
 

@@ -9,7 +9,7 @@ import type { DutyHistory, TermsSegment } from './history.ts';
 import type { StateChange } from './seasonState.ts';
 import { NO_WEAR, wornAfter, type Wear } from './wear.ts';
 
-/** What is gathered of one duty, entry by entry. */
+/** The events gathered for one duty, entry by entry. */
 export class DutyDraft {
   private adoption: DutyHistory['adoption'] | null = null;
   private firstTerms: Terms | null = null;
@@ -66,7 +66,7 @@ export class DutyDraft {
     this.retiredOn ??= day;
   }
 
-  /** What was last proposed of its interval is not wanted. */
+  /** The last proposal for its interval is not wanted. */
   dismiss(order: number): void {
     this.dismissedAt = order;
   }
@@ -76,7 +76,7 @@ export class DutyDraft {
     if (!this.adoption || !this.firstTerms) return null;
     const { pair } = this.timing;
     const turns = line.flatMap(({ day, order, standing }): { order: number; event: DutyEvent }[] => {
-      // What is remembered has turned with it already.
+      // The memory has turned with it already.
       if (this.memory && day <= this.memory.now) return [];
       const exists = (standing === 'open') === (pair?.half === 'closes');
       return [{ order: order + 0.5, event: { kind: 'turn', day, exists } }];
@@ -92,7 +92,7 @@ export class DutyDraft {
       retiredOn: this.retiredOn,
       dismissedAt: this.dismissedAt,
       unit: this.unit,
-      // What a checkpoint keeps of the time before is in the wear it knows already.
+      // The checkpoint's wear includes the time before.
       wearBefore: (end) =>
         wornAfter(
           this.wear,

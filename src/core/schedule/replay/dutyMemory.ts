@@ -12,7 +12,7 @@ export const putOffSchema = z.strictObject({
   why: z.string(),
 });
 
-/** What is remembered of one duty at the end of a day, as plain data: its own state and those of its rules. Days are day numbers. */
+/** The memory of one duty at the end of a day, as plain data: its own state and those of its rules. Days are day numbers. */
 export const dutyMemorySchema = z.strictObject({
   now: day,
   segment: z.int().min(0),

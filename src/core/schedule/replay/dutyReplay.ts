@@ -40,7 +40,7 @@ export class DutyReplay {
     else this.adopt(history.adoption.day);
   }
 
-  /** What it remembers, from which its replay can go on. */
+  /** Its memory, from which its replay can go on. */
   remember(): DutyMemory {
     return { ...rememberState(this.state), rules: this.rules.map((rule) => rule.remember()) };
   }
@@ -57,7 +57,7 @@ export class DutyReplay {
     return this.state.satisfied;
   }
 
-  /** What is outstanding with its window, or null where nothing is. */
+  /** The outstanding date with its window, or null where there is none. */
   get placed(): Placed | null {
     if (!this.exists) return null;
     const current = this.dates.current();
@@ -215,7 +215,7 @@ export class DutyReplay {
     }
   }
 
-  /** What was never to be done, or led a `first` for no day, is passed over without being counted. */
+  /** A date that was never to be done, or led a `first` for no day, is passed over without being counted. */
   private miss(
     { date, segment }: Outstanding,
     placed: Placed | null,
@@ -336,7 +336,7 @@ export class DutyReplay {
     this.dates.forget();
   }
 
-  /** What is caught up is decided by what was known on the day of adoption. */
+  /** Catching up is decided by what was known on the day of adoption. */
   private adopt(day: DayNumber): void {
     this.state.now = day;
     for (const [index, { start }] of this.segments.entries()) if (start <= day) this.rules[index]?.adopt();

@@ -26,7 +26,7 @@ export interface Satisfied {
   readonly daysLate: number;
 }
 
-/** What is remembered of a duty besides the states of its rules: plain data, the same as any other way to the same past. */
+/** The memory of a duty without the states of its rules: plain data, the same as any other way to the same past. */
 export interface DutyState {
   /** The terms in force, by their place. */
   segment: number;
@@ -51,7 +51,7 @@ export interface DutyState {
   readonly satisfied: Satisfied[];
 }
 
-/** What is remembered before anything happened. */
+/** The memory before anything happened. */
 export const nothingRemembered = (): DutyState => ({
   segment: 0,
   suffix: '',
@@ -88,7 +88,7 @@ export function rememberState(state: DutyState): Omit<DutyMemory, 'rules'> {
     turnedOn,
     stoodOpen,
     ended,
-    // What an occurrence that ended long ago was put off to is asked by nobody.
+    // Nobody asks to which day an occurrence that ended long ago was put off.
     putOffs: [...state.putOffs].flatMap(([of, putOff]) =>
       state.ended.has(of) && !known.has(of) ? [] : [{ of, putOff }],
     ),

@@ -5,7 +5,7 @@ import type { TraitChange } from './history.ts';
 import { runsOf, type StateLine } from './seasonState.ts';
 import type { Gate } from '../../practice/timing.ts';
 
-/** What gates need to know: the home's seasons, its traits through time, and how things stood. */
+/** The facts gates need: the home's seasons, its traits through time, and how things stood. */
 export interface GateFacts {
   readonly seasons: HomeSeasons;
   trait(code: string): readonly TraitChange[];

@@ -260,7 +260,7 @@ class Gathering {
     this.renew(root, at, 'replaced', ageOf(this.assets.get(successor)));
   }
 
-  /** What is learnt of the age of the unit that now stands there; that of one long gone changes nothing. */
+  /** Facts about the age of the present unit; that of one long gone changes nothing. */
   private tellFact(body: Extract<EntryBody, { kind: 'fact' }>, at: At): void {
     const known = this.learn(body);
     if (!known) return;

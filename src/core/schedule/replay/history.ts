@@ -23,13 +23,13 @@ export interface DutyHistory {
   readonly timing: Timing;
   readonly adoption: { readonly entryId: string; readonly day: DayNumber };
   readonly segments: readonly TermsSegment[];
-  /** What happened, in order, each with its place among all that happened in the house. */
+  /** Events in order, each with its place among all events of the house. */
   readonly events: readonly { readonly order: number; readonly event: DutyEvent }[];
   readonly retiredOn: DayNumber | null;
   /** Where among all that happened a proposal was last turned down: only what is looked at after that speaks again. */
   readonly dismissedAt: number | null;
   readonly unit: UnitAge;
-  /** What is known of its wear by what happened before a place among all that happened. */
+  /** All that is known of its wear by what happened before a place among all that happened. */
   wearBefore(order: number): Wear;
   /** Where its replay goes on from; null where it is replayed from the beginning. */
   readonly memory: DutyMemory | null;
@@ -42,7 +42,7 @@ export interface TraitChange {
   readonly value: string | number | boolean | null;
 }
 
-/** What the ledger says of the house as a whole up to a day. */
+/** The ledger's content about the house as a whole up to a day. */
 export interface HouseHistory {
   readonly duties: readonly DutyHistory[];
   readonly triggers: readonly Trigger[];

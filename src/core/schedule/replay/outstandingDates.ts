@@ -26,7 +26,7 @@ export class OutstandingDates {
   readonly rules: readonly RuleState[];
   private readonly segments: readonly TermsSegment[];
   private readonly context: PlaceContext;
-  /** What is outstanding, worked out once and again only after something happened; it is asked for many times between. */
+  /** The outstanding date, worked out once and again only after something happened; it is asked for many times between. */
   private known: Outstanding | null | 'unknown' = 'unknown';
   /** The windows of the date outstanding and of the one after it, as long as nothing moves them. */
   private placedLast: Known | null = null;
@@ -80,7 +80,7 @@ export class OutstandingDates {
     return Math.max(this.state.segment, found);
   }
 
-  /** What moves the dates has changed. */
+  /** Something that moves the dates has changed. */
   forget(): void {
     this.known = 'unknown';
     this.placedLast = null;
@@ -88,7 +88,7 @@ export class OutstandingDates {
     for (const rule of this.rules) rule.forget();
   }
 
-  /** What is outstanding may be another; the windows stay. */
+  /** The outstanding date may be another; the windows stay. */
   lookAgain(): void {
     this.known = 'unknown';
   }

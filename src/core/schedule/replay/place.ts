@@ -158,7 +158,7 @@ function halfBegan(half: Half, { day }: RuleDate, due: DayNumber): Reason[] {
 /** A freeze this far off is another winter's. */
 const SAME_AUTUMN = 150;
 
-/** What must be closed before the frost has its grace only up to the day before the freeze. */
+/** A thing to be closed before the frost has its grace only up to the day before the freeze. */
 function closingMargins(
   { margins, before, risk, owed }: RuleDate,
   due: DayNumber,
@@ -174,7 +174,7 @@ function closingMargins(
   return atMostLifeSafety({ ...margins, grace, graceBy: 'freeze' }, timing);
 }
 
-/** What is owed late has its grace, but not past a freeze still ahead. */
+/** Work owed late has its grace, but not past a freeze still ahead. */
 function notPastFreeze(margins: Margins, freeze: DayNumber | null, due: DayNumber): Margins {
   if (freeze === null || freeze - 1 - due >= margins.grace) return margins;
   return { ...margins, grace: freeze - 1 - due, graceBy: 'freeze' };

@@ -17,7 +17,7 @@ import { lowsOf, pulled } from './pull.ts';
 import { DutyReplay } from './dutyReplay.ts';
 import { actingFactors } from '../../practice/terms.ts';
 
-/** What a projection takes besides the house and its ledger: the catalogue, and what the almanac tells that day. */
+/** Inputs of a projection, the house and its ledger apart: the catalogue, and what the almanac tells that day. */
 export interface ProjectionInputs {
   readonly find: FindPractice;
   readonly weather: Weather;

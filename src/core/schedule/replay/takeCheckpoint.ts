@@ -38,7 +38,7 @@ function partsCleanly(entries: readonly Entry[], upTo: CivilDate): boolean {
   return entries.every((entry) => {
     const root = threads.rootOf(entry);
     const { body, date } = entry;
-    // What is corrected behind an earlier checkpoint is folded already.
+    // A correction behind an earlier checkpoint is folded already.
     if (root === entry) return true;
     const moved = body.kind === 'amends' ? (body.change.date ?? root.date) : root.date;
     return root.date <= upTo ? moved <= upTo : moved > upTo && date > upTo;

@@ -19,7 +19,7 @@ export type Wear = z.infer<typeof wearSchema>;
 
 export const NO_WEAR: Wear = { newOn: null, seen: [] };
 
-/** What is known of the wear of a thing after more has happened, in order. */
+/** The wear of a thing as known after more has happened, in order. */
 export function wornAfter(
   before: Wear,
   events: readonly { readonly order: number; readonly event: DutyEvent }[],

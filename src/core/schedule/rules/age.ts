@@ -31,7 +31,7 @@ interface End {
   reason(): Reason;
 }
 
-/** What a date hangs on: the unit, since when it lives, and what started that. */
+/** The basis of a date: the unit, since when it lives, and what started that. */
 interface Life {
   readonly unit: UnitAge;
   readonly birth: Birth | null;

@@ -57,7 +57,7 @@ export class ConditionState implements RuleState {
   take(event: RuleEvent, opens: Opens | null): Taken {
     switch (event.kind) {
       case 'renewal':
-        // What was found of the old unit is not the new one's.
+        // Findings on the old unit are not the new one's.
         if (event.how === 'replaced') this.called = null;
         return this.looks.take(event, opens);
       case 'completion':

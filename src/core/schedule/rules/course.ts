@@ -5,7 +5,7 @@ import { windowReason, type Margins, type Window } from '../window.ts';
 import type { RuleDate } from './ruleDate.ts';
 
 /**
- * What the present date of a course rests on: enough to make the date again. A rule that restarts counts from a day, told as twice that
+ * The cause of the present date of a course: enough to make the date again. A rule that restarts counts from a day, told as twice that
  * day and one more where it was only looked at; a listed date is its own cause. Of several rules, all of them.
  */
 export type Cause = number | readonly Cause[];
@@ -14,7 +14,7 @@ export type Cause = number | readonly Cause[];
 export const AT_FIRST: Cause = -Infinity;
 
 /**
- * What is imagined to happen. done: the work; look: a look that finds nothing; looked: the same as a rule for looks is told of it;
+ * The imagined event. done: the work; look: a look that finds nothing; looked: the same as a rule for looks is told of it;
  * workOnly: the work, which is no answer to listed looks.
  */
 export type Happening = 'done' | 'look' | 'looked' | 'workOnly';

@@ -11,7 +11,7 @@ export interface Completion {
   readonly occurrence: string | null;
 }
 
-/** What a look at the asset found: a finding by name, or a reading of a measure. */
+/** The result of a look at the asset: a finding by name, or a reading of a measure. */
 export interface Look {
   readonly kind: 'look';
   readonly entryId: string;
@@ -39,7 +39,7 @@ export interface Pausing {
   readonly day: DayNumber;
 }
 
-/** What stands shut or open has changed: a half of a pair begins or ceases to exist. */
+/** A season state has changed: a half of a pair begins or ceases to exist. */
 export interface StateTurn {
   readonly kind: 'turn';
   readonly day: DayNumber;

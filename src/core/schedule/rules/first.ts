@@ -66,7 +66,7 @@ export class FirstState implements RuleState {
     const before = this.date();
     const taken = this.parts.map((part) => part.take(event, opens));
     if (taken.every((each) => each === 'extra')) return 'extra';
-    // What answers another part only leaves the one that leads as it stood.
+    // An answer to another part only leaves the leading one as it was.
     return taken.includes('answers') && this.date()?.key !== before?.key ? 'answers' : 'counts';
   }
 

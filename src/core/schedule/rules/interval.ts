@@ -29,7 +29,7 @@ import {
 } from './scaledInterval.ts';
 import { Unlisted } from './unlisted.ts';
 
-/** What an interval counts from. */
+/** The event an interval counts from. */
 type Last = Pick<Completion, 'entryId' | 'day' | 'how'>;
 
 /** Every so often after it was last done. */

@@ -167,7 +167,7 @@ export class ListedState implements RuleState {
     return Math.max(this.context.start, this.context.duty.adoption.day);
   }
 
-  /** What was done early, before it was opened on a day, is owed again on its listed date. */
+  /** Work done early, before the thing was opened on a day, is owed again on its listed date. */
   private undone(day: DayNumber): readonly string[] {
     const from = Math.max(this.begins, day);
     if (from >= this.from) return [];
@@ -182,7 +182,7 @@ export class ListedState implements RuleState {
     if (owed === null) this.from = day + 1;
   }
 
-  /** What is owed late, unless a gate moved it to where it makes no sense any more. */
+  /** The date owed late, unless a gate moved it to where it makes no sense any more. */
   private owedNow(): RuleDate | null {
     const date = this.owed && this.owedDate(this.owed);
     return date && !this.context.sight.passesOver(date) ? date : null;

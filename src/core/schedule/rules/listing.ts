@@ -14,7 +14,7 @@ export interface ListedDay {
   readonly freeze?: DayNumber;
 }
 
-/** What calendar rules need to know of a home. */
+/** The facts about a home that calendar rules need. */
 export interface CalendarPlace {
   readonly zone: string;
   readonly hemisphere: Hemisphere;

@@ -3,7 +3,7 @@ import type { Reason } from '../reason.ts';
 import type { Margins } from '../window.ts';
 import type { RuleDate } from './ruleDate.ts';
 
-/** What the rules that restart say differently of their dates. */
+/** The parts of a date in which rules that restart differ. */
 interface Restarting {
   readonly key: string;
   /** The day it is due, and the day the terms began: no date is before that. */

@@ -37,7 +37,7 @@ const age = z.strictObject({
   renewedOn: day.nullable(),
 });
 
-/** What a look at a thing found, as a duty is told of it. */
+/** The result of a look at a thing, as its duty takes it. */
 export const lookSchema = z.strictObject({
   kind: z.literal('look'),
   entryId,
@@ -70,7 +70,7 @@ const first = z.strictObject({
   },
 });
 
-/** What one rule remembers of the past, as plain data: all it needs to go on from there. Days are day numbers. */
+/** The memory one rule has of the past, as plain data: all it needs to go on from there. Days are day numbers. */
 export type RuleMemory =
   | z.infer<typeof interval>
   | z.infer<typeof listed>

@@ -13,7 +13,7 @@ import type { RuleMemory } from './ruleMemory.ts';
 import type { Factor } from '../../practice/terms.ts';
 import type { Timing } from '../../practice/timing.ts';
 
-/** What ends an outstanding occurrence never done: the window of the next date opens, or it makes no sense any more. */
+/** The event that ends an outstanding occurrence never done: the window of the next date opens, or it makes no sense any more. */
 export interface NextDate {
   readonly on: DayNumber;
   pass(): void;
@@ -32,12 +32,12 @@ export interface Sight {
 }
 
 /**
- * What something that happened was to a rule. answers: it satisfied what was outstanding; counts: it restarted a clock or was a look,
+ * The effect of an event on a rule. answers: it satisfied what was outstanding; counts: it restarted a clock or was a look,
  * and is no extra; extra: it was nothing to this rule.
  */
 export type Taken = 'answers' | 'counts' | 'extra';
 
-/** What a rule needs to know of its home. */
+/** The facts about its home that a rule needs. */
 export interface HomeFacts {
   readonly seasons: HomeSeasons;
   readonly figures: StationClimate | null;
@@ -47,13 +47,13 @@ export interface HomeFacts {
   listingOf(rule: CalendarRule): Listing;
 }
 
-/** What a rule needs to know of its duty. */
+/** The facts about its duty that a rule needs. */
 export interface DutyFacts {
   readonly dutyId: string;
   readonly adoption: { readonly entryId: string; readonly day: DayNumber };
   readonly timing: Timing;
   readonly meters: ReadonlyMap<string, readonly MeterReading[]>;
-  /** What is known of the first unit's age. */
+  /** All that is known of the first unit's age. */
   readonly unit: UnitAge;
 }
 
@@ -76,7 +76,7 @@ export interface RuleState {
   date(): RuleDate | null;
   /** Why it gives none. */
   sleep(): Sleep | null;
-  /** What ends the outstanding one; dates from `end` on are those of later terms. */
+  /** The event that ends the outstanding one; dates from `end` on are those of later terms. */
   next(end: DayNumber): NextDate | null;
   /** Takes in what happened. `opens` is null where nothing is shown or other terms are in force: then listed dates stay as they are. */
   take(event: RuleEvent, opens: Opens | null): Taken;
@@ -86,14 +86,14 @@ export interface RuleState {
   dropBefore(day: DayNumber): void;
   /** Nothing was to be done from `from` up to and without `to`: listed dates inside are not owed. */
   pause(from: DayNumber, to: DayNumber): void;
-  /** What it is about was opened: its last listed date is owed again while it makes sense. Returns the keys owed again. */
+  /** Its thing was opened: its last listed date is owed again while it makes sense. Returns the keys owed again. */
   reopen(day: DayNumber): readonly string[];
   /** Its first listed date from a day on, whatever was done; and its last one up to a day. Null: it lists none. */
   listedFrom(day: DayNumber): DayNumber | null;
   listedUpTo(day: DayNumber): DayNumber | null;
-  /** What moves its dates has changed. */
+  /** Something that moves its dates has changed. */
   forget(): void;
-  /** What it remembers of the past. */
+  /** Its memory of the past. */
   remember(): RuleMemory;
   /** Goes on from what it remembered, nothing having been told yet. */
   recall(memory: RuleMemory): void;

@@ -1,6 +1,6 @@
 import { integer, pgTable, timestamp, uuid } from 'drizzle-orm/pg-core';
 
-/** What is left of an erased home: that it was, who erased it, when, and how many entries went. */
+/** The trace of an erased home: that it was, who erased it, when, and how many entries went. */
 export const erasure = pgTable('erasure', {
   homeId: uuid('home_id').primaryKey(),
   byPerson: uuid('by_person').notNull(),

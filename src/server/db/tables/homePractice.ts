@@ -1,7 +1,7 @@
 import { boolean, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import { home } from './home.ts';
 
-/** What a home has made of the catalogue: practices of its own (`practice`), and ones it hides. */
+/** Changes of a home to the catalogue: practices of its own (`practice`), and ones it hides. */
 export const homePractice = pgTable(
   'home_practice',
   {

@@ -19,7 +19,7 @@ export interface Saying {
   readonly text: string;
 }
 
-/** What an entry is about, and what else it says, in words. */
+/** The subject and content of an entry, in words. */
 export interface Description {
   readonly about: string;
   readonly says: readonly Saying[];

@@ -8,7 +8,7 @@ import type { Speech } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { PHOTO_ACCEPT, usePhotos } from '../../composables/usePhotos.ts';
 
-/** What was found on a thing: in words, how grave, where on it, within how many days it is put right, and a photo kept with the thing. */
+/** A finding on a thing: in words, how grave, where on it, within how many days it is put right, and a photo kept with the thing. */
 const props = defineProps<{
   homeId: string;
   asset: string;

@@ -1,6 +1,6 @@
 import { readInteger, type NumberFault } from '../typed/fields.ts';
 
-/** What stands in the fields of a finding, as typed. */
+/** The fields of a finding, as typed. */
 export interface FindingDraft {
   what: string;
   verdict: 'sound' | 'watch' | 'act' | 'stop';
@@ -14,7 +14,7 @@ export const USUAL_DAYS = { sound: null, watch: 30, act: 7, stop: 0 } as const;
 
 const MOST_DAYS = 400;
 
-/** What was found, as an entry says it; `days` is left out where nothing has to follow. */
+/** The finding, as an entry holds it; `days` is left out where nothing has to follow. */
 export interface Finding<V extends FindingDraft['verdict']> {
   readonly what: string;
   readonly verdict: V;

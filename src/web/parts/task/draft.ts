@@ -29,7 +29,7 @@ export const TYPED_RULES = [
 ] as const satisfies readonly Rule['kind'][];
 export type TypedRule = (typeof TYPED_RULES)[number];
 
-/** What stands in the form, as typed. Ids are made once, so that sending the form twice adds things once. */
+/** The form's values, as typed. Ids are made once, so that sending the form twice adds things once. */
 export interface Draft {
   readonly ids: Ids;
   source: 'new' | 'existing';

@@ -109,7 +109,7 @@ function lineOf(key: string, units: readonly Unit[], first: Unit, find: FindPrac
 }
 
 const byDue = (a: Line, b: Line): number => toDay(a.due) - toDay(b.due);
-/** What has no record: what lives depend on first, then what frost can harm. */
+/** Tasks without a record: safety first, then those frost can harm. */
 const byUrgency = (a: Line, b: Line): number => urgencyOf(a) - urgencyOf(b) || byDue(a, b);
 const urgencyOf = ({ lifeSafety, frost }: Line): number => (lifeSafety ? 0 : frost ? 1 : 2);
 

@@ -4,7 +4,7 @@ import type { EntryBody } from '../../../core/ledger/entry.ts';
 import type { Rule } from '../../../core/practice/rule.ts';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 
-/** What a filter can look like, from new to worn out, and its grade as a form holds it. */
+/** The looks of a filter, from new to worn out, and its grade as a form holds it. */
 export const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
 
 /** The measure that calls for the filter's change: looks at it are graded. */

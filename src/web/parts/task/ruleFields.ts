@@ -3,7 +3,7 @@ import type { Span } from '../../../core/calendar/span.ts';
 import type { Rule } from '../../../core/practice/rule.ts';
 import type { Draft } from './draft.ts';
 
-/** What to type for a rule in the fields for one's own; null where they cannot hold its kind. */
+/** The text to type for a rule in the fields for one's own; null where they cannot hold its kind. */
 export function ruleFields(rule: Rule): Partial<Draft> | null {
   switch (rule.kind) {
     case 'interval':

@@ -5,7 +5,7 @@ import type { Asset } from '../../../core/house/house.ts';
 export const knownAssets = ({ assets }: Pick<HouseBody, 'assets'>, { facts, gone }: KnownBody): Asset[] =>
   assets.filter(({ id }) => !gone.includes(id)).map((asset) => ({ ...asset, facts: facts[asset.id] ?? {} }));
 
-/** What is known of the house itself, such as whom to call; before that has been read, what was said when it was first described. */
+/** Traits of the house itself, such as whom to call; until they have been read, those given when it was first described. */
 export function houseFacts(
   house: Pick<HouseBody, 'assets'> | null,
   known: KnownBody | null,

@@ -5,7 +5,7 @@ import type { Asset } from '../../../core/house/house.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { readInteger } from './fields.ts';
 
-/** What is typed of the age of a thing. */
+/** The typed age of a thing. */
 export interface AgeDraft {
   made: string;
   life: string;

@@ -1,6 +1,6 @@
 import { readTypedNumber, type TypedProblem } from '../../../core/units/typedNumber.ts';
 
-/** What is wrong with a number in a field: the name of the sentence under `problem`, and what stands in it. */
+/** The fault of a number in a field: the name of the sentence under `problem`, and what stands in it. */
 export interface NumberFault {
   readonly problem: string;
   readonly minimum?: number;
@@ -37,7 +37,7 @@ export function readInteger(text: string, minimum: number, maximum: number, prob
   return fits ? read : wrong;
 }
 
-/** What a field that may be left empty says: null when it is, a fault when it is no such number. */
+/** The value of a field that may be left empty: null when it is, a fault when it is no such number. */
 export type ReadOptional = number | null | NumberFault;
 
 export const isFault = (read: ReadOptional): read is NumberFault => typeof read === 'object' && read !== null;
@@ -60,7 +60,7 @@ export function readCost(text: string, digits: number): ReadOptional {
   if (!read.ok) return read.fault.problem === 'number' ? AT_LEAST_NOUGHT : read.fault;
   const smallest = Math.round(read.value * 10 ** digits);
   const most = digits === 0 ? 1_000_000_000 : MOST_MONEY;
-  // What is finer than the smallest coin was meant otherwise.
+  // An amount finer than the smallest coin is a typing error.
   const isExact = Math.abs(smallest / 10 ** digits - read.value) < 1e-9;
   return isExact && read.value >= 0 && read.value < most ? smallest : AT_LEAST_NOUGHT;
 }

@@ -10,7 +10,7 @@ import { words, type Speech } from '../../../locales/speech.ts';
 import RuleFields from '../../parts/task/RuleFields.vue';
 import { NONE, OWN, schoolsOf, type Draft } from '../../parts/task/draft.ts';
 
-/** What is to be done to it: a task of the catalogue by one of its schools, or one's own, with what wears it here. */
+/** The task to add: a task of the catalogue by one of its schools, or one's own, with what wears it here. */
 const props = defineProps<{
   practice: Practice | undefined;
   practices: readonly Practice[];

@@ -12,7 +12,7 @@ import { stationFaultLines } from '../../../locales/stationFaultText.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { readInWorker } from '../../workers/stationSeries.ts';
 
-/** What the season dates rest on: a station, or a series of days brought in from a file. */
+/** The source of the season dates: a station, or a series of days brought in from a file. */
 const props = defineProps<{
   view: ClimateView;
   climate: Climate;

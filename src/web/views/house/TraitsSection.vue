@@ -21,7 +21,7 @@ import { useHome } from '../../stores/home.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
 import { dutyName } from '../../parts/entry/describe.ts';
 
-/** What the home is like, told in one place. Which dates a change moves is said before it is written, factors and all. */
+/** The traits of the home, in one place. The dates a change moves, and the factors, are shown before it is saved. */
 const props = defineProps<{ house: HouseBody; upkeep: UpkeepBody; speech: Speech; mayWrite: boolean }>();
 const emit = defineEmits<{ saved: [text: string] }>();
 
@@ -79,7 +79,7 @@ function readTrait({ code, kind }: TraitSpec): FactValue {
   if (kind === 'yesNo') return text === 'yes';
   if (kind !== 'number') return text;
   const read = readTypedNumber(text);
-  // What is no number fits no trait that wants one, and is told so.
+  // A trait that takes a number refuses other text.
   return read.ok ? read.value : text;
 }
 

@@ -51,7 +51,7 @@ const before = {
 };
 const typed = reactive({ ...before, reason: '' });
 
-/** What was changed, as data; null when something typed is not right, which is then said. */
+/** The changes, as data; null when a field is wrong, which is then said. */
 function readChange(): Change | null {
   const change: Change = {};
   if (typed.date !== before.date) {

@@ -5,7 +5,7 @@ import type { TableEntry } from '../../../core/formats/ledgerCsv.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { lineInWords } from '../../parts/entry/describe.ts';
 
-/** What a table would write, before it is written: how many of each kind, over which days, and the newest of them line by line. */
+/** Preview of the entries a table would write: how many of each kind, over which days, and the newest of them line by line. */
 const props = defineProps<{ entries: readonly TableEntry[]; house: HouseBody; speech: Speech }>();
 
 const SHOWN = 10;

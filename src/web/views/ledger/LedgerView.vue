@@ -47,7 +47,7 @@ const saying = useTemplateRef('saying');
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 
-/** What the address asks for: a filter can be passed on, and a thing's page leads here. */
+/** The filter in the address: a filter can be passed on, and a thing's page leads here. */
 const filter = ref<FilterDraft>(fromAddress());
 const wrongField = ref<FilterField | null>(null);
 function fromAddress(): FilterDraft {
@@ -130,7 +130,7 @@ async function more(): Promise<void> {
   }
 }
 
-/** What a correction did to the dates: the reason to make it. */
+/** The dates a correction moved: the reason to make it. */
 function effectText(rows: readonly ScheduleRow[], about: readonly string[]): string {
   const { house } = home;
   if (!house) return '';

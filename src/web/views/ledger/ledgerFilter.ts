@@ -41,7 +41,7 @@ export const tasksOf = (house: HouseBody, speech: Speech): string[] =>
     a.localeCompare(b),
   );
 
-/** What is asked of the server, or the first field that is not right. Names are looked up in the words on screen. */
+/** The query for the server, or the first field that is wrong. Names are looked up in the words on screen. */
 export function filterQuery(
   draft: FilterDraft,
   house: HouseBody,

@@ -15,7 +15,7 @@ import NoteForm from './NoteForm.vue';
 import SeasonStateList from './SeasonStateList.vue';
 import { NOTE_KINDS, type Noted } from './draft.ts';
 
-/** What stands shut or open, and whatever is worth noting besides work done: what happened, a reading, what is in stock. */
+/** Season states, events, measurements and stock: all that is noted but work done. */
 const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
@@ -23,7 +23,7 @@ const { write } = useWriting();
 const { tellBody } = useErrorText();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
-/** What an address asks to be noted, such as a finding after something went wrong. */
+/** A note requested by the address, such as a finding after something went wrong. */
 const kind = NOTE_KINDS.find((one) => one === route.query['kind']);
 const standing = ref<StandingBody['lines']>([]);
 const said = ref<{ text: string; wrong: boolean } | null>(null);

@@ -4,7 +4,7 @@ import type { HouseBody, StandingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import { dateText, nameIn, type Speech } from '../../../locales/speech.ts';
 
-/** What is shut and opened with the seasons: how it stands, since when, and when the other half is due. */
+/** Things shut and opened with the seasons: how it stands, since when, and when the other half is due. */
 const props = defineProps<{
   lines: StandingBody['lines'];
   house: HouseBody;

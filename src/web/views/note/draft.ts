@@ -6,11 +6,11 @@ import { codeSchema } from '../../../core/basics/code.ts';
 import { readInteger, readNumber, type NumberFault } from '../../parts/typed/fields.ts';
 import { gradeOf } from '../../parts/task/look.ts';
 
-/** What can be noted here; work done is logged on Today. */
+/** The kinds of notes; work done is logged on Today. */
 export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'made', 'stock', 'text'] as const;
 export type NoteKind = (typeof NOTE_KINDS)[number];
 
-/** What stands in the form, as typed. */
+/** The form's values, as typed. */
 export interface NoteDraft extends FindingDraft {
   kind: NoteKind;
   date: string;

@@ -24,7 +24,7 @@ const { act } = useActs();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 const sought = ref('');
-/** What the form stands open for: a new one, or one of the home's own. */
+/** The practice the form is open for: a new one, or one of the home's own. */
 const making = ref<'new' | Practice | null>(null);
 const said = ref('');
 const saying = useTemplateRef('saying');

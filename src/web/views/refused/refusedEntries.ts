@@ -3,7 +3,7 @@ import type { ErrorCode } from '../../../contract/errors.ts';
 import { appendSchema, type NewEntry } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 
-/** What of an entry can be put right after it was refused: the day and what was typed. */
+/** The parts of a refused entry that can be corrected: the day and what was typed. */
 export const TYPED_FIELDS = ['note', 'why', 'text', 'what'] as const;
 export type TypedField = (typeof TYPED_FIELDS)[number];
 
@@ -16,7 +16,7 @@ export interface EntryDraft {
 /** The entries of a refused write, for the form; none where it holds something else. */
 export function draftsOf(body: unknown): EntryDraft[] {
   const read = appendSchema.safeParse(body);
-  // What was refused may be the very thing that no schema takes: then it is read as loosely as it can be.
+  // The refused part may be the very one that no schema takes: then it is read as loosely as it can be.
   const entries: unknown = read.success ? read.data.entries : (body as { entries?: unknown } | null)?.entries;
   if (!Array.isArray(entries)) return [];
   return (entries as { date?: unknown; body?: unknown }[]).map(({ date, body: said }) => ({

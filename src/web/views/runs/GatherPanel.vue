@@ -6,7 +6,7 @@ import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { enteredText } from '../../../locales/readings/readingText.ts';
 import { capital, dateText, nameIn, type Speech } from '../../../locales/speech.ts';
 
-/** What is needed before a run begins, ticked off as it is found; and what the weather lets one do. */
+/** Things needed before a run begins, ticked off as they are found; and the work the weather allows. */
 const props = defineProps<{
   gathering: Gathering;
   speech: Speech;

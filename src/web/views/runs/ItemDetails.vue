@@ -12,7 +12,7 @@ import { nameIn, type Speech } from '../../../locales/speech.ts';
 import { isFault, readNumber, readWhole } from '../../parts/typed/fields.ts';
 import FoundForm from './FoundForm.vue';
 
-/** What else one piece of work says: its day, who, minutes, supplies, a note; what was found; or why it was not done. */
+/** Details of one item: its day, who, minutes, supplies, a note; what was found; or why it was not done. */
 const props = defineProps<{
   item: RunItem;
   state: ItemState;

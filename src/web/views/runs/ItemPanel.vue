@@ -36,7 +36,7 @@ const emit = defineEmits<{
 }>();
 
 const t = computed(() => props.speech.t);
-/** What is for later is not ticked now. */
+/** An item for later cannot be ticked now. */
 const steps = computed(() => (props.practice?.steps ?? []).filter((one) => one.at !== 'later'));
 const firstOpen = (): number => {
   const open = steps.value.findIndex((_, place) => !props.state.ticked.includes(place));

@@ -102,7 +102,7 @@ const rows = computed(() => {
 });
 type Shown = (typeof rows.value)[number];
 
-/** What was typed of one piece, as the run keeps it; null where something is not right, which is then marked. */
+/** The typed values of one item, as the run stores them; null where a field is wrong, which is then marked. */
 function stateTyped(
   { item, readings: read }: Shown,
   found: Record<string, readonly Problem[]>,

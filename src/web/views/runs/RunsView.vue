@@ -66,7 +66,7 @@ const rounds = computed(() => {
     };
   });
 });
-/** What is due, or soon is, to take together. */
+/** Tasks due now or soon, to do together. */
 const duties = computed(() => {
   const { house } = home;
   if (!house) return [];

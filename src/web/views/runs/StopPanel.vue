@@ -10,7 +10,7 @@ import type { Speech } from '../../../locales/speech.ts';
 const props = defineProps<{
   title: string;
   lines: readonly string[];
-  /** What is known of the house: whom to call. */
+  /** The traits that say whom to call. */
   facts: Readonly<Record<string, FactValue>>;
   speech: Speech;
 }>();

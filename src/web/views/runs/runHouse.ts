@@ -37,7 +37,7 @@ export const practiceOf = (
   return code === null || item.books ? undefined : find(code);
 };
 
-/** What an item is called. */
+/** The name of an item. */
 export function itemTitle(item: RunItem, house: HouseBody, speech: Speech): string {
   if (item.practice !== null) {
     const title = practiceTitle(speech, { from: 'catalogue', code: item.practice });
@@ -58,7 +58,7 @@ export const itemThings = (item: RunItem, house: HouseBody, speech: Speech): str
 
 type Traits = Readonly<Record<string, FactValue>>;
 
-/** What a home has settled of a reading. */
+/** A home's settings for a reading. */
 export function settledOf(code: string, traits: Traits): Settled {
   const reading = readingOf(code);
   return reading ? settledBy(reading, traits) : {};
@@ -71,7 +71,7 @@ export function openedEarly(rows: readonly ScheduleRow[], duty: string): string 
   return body?.kind === 'done' ? body.occurrence : undefined;
 }
 
-/** What a stop says: what follows from the reading, or the caution that was not so and when its work is given up. */
+/** The text of a stop: the verdict of the measurement, or the caution that was refused and when to stop and call. */
 export function stopLines({ stop, ...run }: RunState, speech: ReadingSpeech, traits: Traits): string[] {
   if (!stop) return [];
   if (stop.hazard !== null) return [cautionText(speech, stop.hazard as Hazard)];

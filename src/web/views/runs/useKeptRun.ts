@@ -60,7 +60,7 @@ export function useKeptRun(
     });
   }
 
-  /** What is over need not be gone on with. */
+  /** A finished run need not be continued. */
   const forget = (): void => {
     keptRuns.forget(runId);
   };

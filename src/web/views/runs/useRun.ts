@@ -45,7 +45,7 @@ export function useRun(homeId: string, runId: string) {
     const after = async (): Promise<Saved> => {
       if (latest !== next) return 'saved';
       const saved = await shared.save(next);
-      // What waits behind it was done to a run that has moved on: it must not be laid over that.
+      // The waiting acts belong to an older state of the run: they must not overwrite the newer one.
       if (saved === 'elsewhere') latest = null;
       return saved;
     };

@@ -13,7 +13,7 @@ import { useHome } from '../../stores/home.ts';
 import { useKeptRun } from './useKeptRun.ts';
 import { useRun } from './useRun.ts';
 
-/** What both pages of a run need: the run, the house it is in, what is known of it, and the weather ahead. */
+/** The data both pages of a run need: the run, the house it is in, what is known of it, and the weather ahead. */
 export function useRunPage(homeId: string, runId: string) {
   const home = useHome();
   const run = useRun(homeId, runId);

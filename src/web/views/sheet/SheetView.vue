@@ -16,7 +16,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useSession } from '../../stores/session.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
 
-/** What to shut, where and how, and whom to call: one page to print, and to open without a signal. */
+/** The shutoffs, where and how to close them, and whom to call: one page to print, and to open without a signal. */
 const route = useRoute();
 const session = useSession();
 const speech = useSpeech();

@@ -24,7 +24,7 @@ import { useHome } from '../../stores/home.ts';
 import { dutyName } from '../../parts/entry/describe.ts';
 import { changedFacts, NOT_KNOWN, toField, typedUnit, type FactDraft } from './factDraft.ts';
 
-/** What is known of a thing, to read; and to change, with what that moves said before it is written. */
+/** The facts of a thing, to read and to change; the dates a change moves are shown before it is saved. */
 const props = defineProps<{
   asset: Asset;
   facts: Readonly<Record<string, FactValue>>;
@@ -45,7 +45,7 @@ const changing = ref(false);
 const draft = reactive<FactDraft>({});
 const where = reactive({ name: '', space: '', installed: '' });
 
-/** What is told, and what was said not to be known yet; facts of the household's own making with them. */
+/** The known facts, and those said to be unknown; facts of the household's own making with them. */
 const told = computed(() => {
   const own = Object.keys(props.facts).filter((code) => !specs.value.some((spec) => spec.code === code));
   return [...specs.value.map(({ code }) => code), ...own].flatMap((code) => {

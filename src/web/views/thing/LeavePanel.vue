@@ -50,7 +50,7 @@ const removal = computed((): EntryBody[] =>
 const trial = useTrial(props.house.home.id, () => removal.value);
 const nameOf = (id: string): string => dutyName(props.house, id, props.speech);
 
-/** What the old one was is likely of the new one too, its age and its label apart. */
+/** The facts of the old one are likely those of the new one, its age and its label apart. */
 const likely = (): Asset['facts'] => {
   const { made: _made, model: _model, life: _life, ends: _ends, ...rest } = props.asset.facts ?? {};
   const read = readAge(age.value);

@@ -93,7 +93,7 @@ watch(assetId, () => {
   leaving.value = null;
 });
 
-/** What happened is read anew after each change. */
+/** The record is read again after each change. */
 const lives = ref(0);
 async function tell(text: string): Promise<void> {
   await load();

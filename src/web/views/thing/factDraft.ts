@@ -8,7 +8,7 @@ import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 
-/** What stands in the fields, by fact: as typed, in the home's own units. */
+/** The values of the fields, by fact: as typed, in the home's own units. */
 export type FactDraft = Record<string, string>;
 
 /** A field that is left like this is not known yet. */
@@ -27,7 +27,7 @@ export function toField(spec: FactSpec, value: FactValue | undefined, units: Hom
   return String(Math.round(shown * 1_000) / 1_000);
 }
 
-/** What a field says, in the unit it is kept in; undefined where it says nothing that can be kept. */
+/** The value of a field in its stored unit; undefined where there is none to keep. */
 export function fromField(spec: FactSpec, text: string, units: Home['units']): FactValue | undefined {
   const said = text.trim();
   if (said === NOT_KNOWN) return null;

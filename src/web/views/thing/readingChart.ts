@@ -40,7 +40,7 @@ export interface DrawnSeries {
 /** Days shown past today where a line is carried forward, at most. */
 const AHEAD_DAYS = 3 * 365;
 
-/** What is drawn of a series, in the units of a home. */
+/** The drawn points of a series, in the units of a home. */
 export function drawSeries(
   series: Series,
   settled: SeriesBody['settled'],

@@ -5,7 +5,7 @@ import TextField from '../../kit/TextField.vue';
 import type { AgeDraft } from '../../parts/typed/age.ts';
 import PrintedFields from '../../parts/typed/PrintedFields.vue';
 
-/** What is read on a thing whose age nobody knows: its date, and on an alarm the life or the end printed on it. */
+/** Dates printed on a thing of unknown age: its date, and on an alarm the life or the end printed on it. */
 defineProps<{ printed: boolean; errorAt: (...names: string[]) => string }>();
 const found = defineModel<string>('found', { required: true });
 const draft = defineModel<AgeDraft>('draft', { required: true });

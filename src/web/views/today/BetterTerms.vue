@@ -34,7 +34,7 @@ async function read(): Promise<void> {
     offers.value = (await ask('betterTerms', { params: { homeId } })).offers;
     wrong.value = '';
   } catch (error) {
-    // What is due stands without it, but what is missing from the page is said.
+    // The due list works without it, but the missing part is named.
     wrong.value = tell(error).text;
   }
 }

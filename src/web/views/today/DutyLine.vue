@@ -32,7 +32,7 @@ const shortReason = computed(() => {
   const [first] = props.line.units;
   return first ? shortReasonText(props.speech, first.occurrence.reasons) : '';
 });
-/** What else there is to say of the line: how long it takes, that its latest day has passed, how often it was missed. */
+/** More about the line: how long it takes, that its latest day has passed, how often it was missed. */
 const details = computed(() => {
   const { minutes, missed, units } = props.line;
   const soonest = (dates: readonly (CivilDate | null)[]) =>

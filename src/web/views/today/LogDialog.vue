@@ -82,7 +82,7 @@ const trial = useTrial(
   () => date.value,
 );
 
-/** What follows for each chosen unit, in words; nothing as long as nobody can say. */
+/** The effect on each chosen unit, in words; empty while it is unknown. */
 const effects = computed(() => {
   const [on, tried] = [date.value, trial.value];
   return on === null || tried.kind !== 'known' ? [] : units.value.map((unit) => effectOf(unit, on, tried));

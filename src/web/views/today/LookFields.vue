@@ -2,7 +2,7 @@
 import { useI18n } from 'vue-i18n';
 import { GRADES } from '../../parts/task/look.ts';
 
-/** What a look found: a grade where the work goes by one, else a judgement. */
+/** The result of a look: a grade where the work goes by one, else a judgement. */
 defineProps<{ graded: boolean }>();
 const found = defineModel<string>({ required: true });
 const { t } = useI18n({ useScope: 'global' });

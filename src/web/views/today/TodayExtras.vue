@@ -16,7 +16,7 @@ import { useHome } from '../../stores/home.ts';
 import BetterTerms from './BetterTerms.vue';
 import CloseFinding from './CloseFinding.vue';
 
-/** What stands beside the due list: what is shut, and what was found and is not yet put right. */
+/** Beside the due list: things shut for the season, and open problems. */
 const emit = defineEmits<{ written: [sent: Sent, text: string] }>();
 const home = useHome();
 const speech = useSpeech();

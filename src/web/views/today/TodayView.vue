@@ -20,7 +20,7 @@ import { loadLaterTexts } from '../../i18n.ts';
 import DutyLine from './DutyLine.vue';
 import { SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
 
-// What stands beside the due list is fetched after it, with its sentences.
+// The rest beside the due list is fetched after it, with its sentences.
 const TodayExtras = defineAsyncComponent(async () => {
   await loadLaterTexts();
   return import('./TodayExtras.vue');
@@ -71,7 +71,7 @@ const nothingDue = computed(
 const unitNames = (units: readonly Unit[]): string =>
   speech.value.formats.list(units.map(({ asset }) => asset.name));
 
-/** What stands next for what was just written, with the reason: the earliest of its dates; and how many others moved with it. */
+/** The next date of the tasks just logged, with its reason: the earliest of its dates; and how many others moved with it. */
 function whatFollows(written: Written): string {
   // Of terms taken for many tasks at once no single date is what follows.
   if (written.entries.length > 1 && written.entries.every(({ body }) => body.kind === 'terms')) return '';

@@ -88,7 +88,7 @@ const school = computed(() =>
 const rule = computed((): Rule | null =>
   chosen.school === OWN ? ownRule.value : (school.value?.rule ?? startRule),
 );
-/** What the rule chosen allows for already: its factors can be ticked and do nothing. */
+/** Factors the chosen rule allows for already: its factors can be ticked and do nothing. */
 const allowsFor = computed(() => (chosen.school === OWN ? undefined : school.value?.allowsFor));
 // An interval of one's own takes no factor unless it is ticked for it.
 watch(

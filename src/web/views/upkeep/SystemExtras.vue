@@ -16,7 +16,7 @@ import { knownAssets } from '../../parts/thing/knownAssets.ts';
 import PracticeEntry from '../../parts/practice/PracticeEntry.vue';
 import type { KeptSystem } from './keptLines.ts';
 
-/** What goes with a system beside its duties: what is not kept here, facts to find out, improvements, responses and advice. */
+/** Beside the duties of a system: practices not kept here, facts to find out, improvements, responses and advice. */
 const props = defineProps<{
   system: KeptSystem;
   house: HouseBody;

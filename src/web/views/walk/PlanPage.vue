@@ -25,7 +25,7 @@ import { useForm } from '../../composables/useForm.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { toAddition } from './toAddition.ts';
 
-/** What the walk ends with: the plan by system, what it asks of a year, what is missing and left out, and the first six weeks. */
+/** The end of the walk: the plan by system, what it asks of a year, what is missing and left out, and the first six weeks. */
 const props = defineProps<{
   answers: Answers;
   home: Home;
