@@ -45,7 +45,9 @@ export async function benchRebuild(): Promise<Ratio[]> {
     const held = await heldByOneProcess(urls);
     await admin.query('TRUNCATE duty_window');
     const start = performance.now();
-    const { failed } = await eachHomeOf(urls, 'rebuild', NOW, resolve('.bench/laneProcess.js'));
+    const { failed } = await eachHomeOf(urls, 'rebuild', NOW, {
+      program: resolve('.bench/laneProcess.js'),
+    });
     const own = performance.now() - start;
     if (failed > 0) throw new Error(`${failed} homes could not be projected`);
     const { rows } = await admin.query<{ count: number }>('SELECT count(*)::int AS count FROM duty_window');

@@ -28,15 +28,22 @@ export function eachHome(work: HomeWorkName): Promise<LaneDone & { homes: number
   });
 }
 
-/** The same of a database; many homes are shared out among as many processes as the machine has cores. `program`: what runs a lane. */
+interface Sharing {
+  /** How many processes share the homes; unless given as many as the machine has cores, and fewer for few homes. */
+  readonly lanes?: number;
+  /** The program of a process. */
+  readonly program?: string;
+}
+
+/** The same of a database. `now`: epoch milliseconds. */
 export async function eachHomeOf(
   { owner, app }: Pick<DatabaseUrls, 'owner' | 'app'>,
   work: HomeWorkName,
   now: number,
-  program = LANE_PROCESS,
+  { lanes: wanted, program = LANE_PROCESS }: Sharing = {},
 ): Promise<LaneDone & { homes: number }> {
   const homes = await everyHome(owner);
-  const lanes = Math.max(1, Math.min(availableParallelism(), Math.floor(homes.length / HOMES_A_PROCESS)));
+  const lanes = wanted ?? lanesFor(homes.length);
   const shares = Array.from({ length: lanes }, (_, lane) => ({
     url: app,
     work,
@@ -49,6 +56,9 @@ export async function eachHomeOf(
   const sum = (count: keyof LaneDone): number => done.reduce((total, one) => total + one[count], 0);
   return { homes: homes.length, failed: sum('failed'), counted: sum('counted') };
 }
+
+const lanesFor = (homes: number): number =>
+  Math.max(1, Math.min(availableParallelism(), Math.floor(homes / HOMES_A_PROCESS)));
 
 async function inProcess(program: string, lane: Lane): Promise<LaneDone> {
   const child = fork(program, { execArgv: [...process.execArgv, `--max-semi-space-size=${YOUNG_MB}`] });

@@ -68,7 +68,10 @@ export async function reprojectHome(tx: Tx, home: Home, today: CivilDate): Promi
   return rows;
 }
 
-/** Projects a home anew from its ledger, whatever was stored of that; the past is folded by whoever writes to the home next. Returns its rows. The ledger must be locked. */
+/**
+ * Projects a home anew from its ledger, whatever rows and folded past were stored; returns its rows. The past is folded again at the next write.
+ * The ledger must be locked.
+ */
 export async function rebuildHome(tx: Tx, home: Home, today: CivilDate): Promise<ScheduleRow[]> {
   const rows = projectLoaded(await loadWholeHome(tx, home, today)).duties.map(toScheduleRow);
   await saveWindows(tx, home.id, today, rows);

@@ -99,8 +99,11 @@ function bodiesFor(unit: Unit, on: CivilDate): EntryBody[] {
 }
 
 /** Done before frost or with a companion, it names the occurrence it was done for; before its window opens it is for none. */
-const doneOn = ({ duty, occurrence }: Unit, on: CivilDate) =>
-  on >= occurrence.window.earliest ? doneFor(duty.id, occurrence) : makeBody('done', { duty: duty.id });
+function doneOn({ duty, occurrence }: Unit, on: CivilDate) {
+  return on >= occurrence.window.earliest
+    ? doneFor(duty.id, occurrence)
+    : makeBody('done', { duty: duty.id });
+}
 
 type Known = Extract<Trial, { kind: 'known' }>;
 
