@@ -7,8 +7,6 @@ import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.
 
 /** How long something is waited for that will come: on a busy machine it comes late. */
 const PATIENCE_MS = 60_000;
-/** How often it is looked for meanwhile. */
-const POLL_MS = 50;
 
 /** The rule of axe about colors: the slowest, and the only one that a theme decides. */
 const COLORS = 'color-contrast';
@@ -96,10 +94,10 @@ export class Page {
 
   async find(css: string): Promise<WebElement> {
     const element = await this.driver
-      .wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing is ${css}`, POLL_MS)
+      .wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing is ${css}`)
       .catch(rethrown);
     return this.driver
-      .wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`, POLL_MS)
+      .wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`)
       .catch(rethrown);
   }
 
@@ -183,7 +181,7 @@ export class Page {
         if (DEAD.test(String(error))) rethrown(error);
         return false;
       });
-    await this.driver.wait(asked, PATIENCE_MS, message, POLL_MS).catch(rethrown);
+    await this.driver.wait(asked, PATIENCE_MS, message).catch(rethrown);
   }
 
   /** Cuts the connection, or gives it back. */
