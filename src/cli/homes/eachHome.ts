@@ -11,9 +11,6 @@ import { workOn, type Lane, type LaneDone } from './lane.ts';
 /** For fewer homes a process of their own takes longer to start than it saves. */
 const HOMES_A_PROCESS = 100;
 
-/** Megabytes for what lives shortly. Nearly all of a home does, and in less room much of it would be moved before it is let go. */
-const YOUNG_MB = 32;
-
 const LANE_PROCESS = fileURLToPath(new URL('laneProcess.ts', import.meta.url));
 
 /**
@@ -61,7 +58,7 @@ const lanesFor = (homes: number): number =>
   Math.max(1, Math.min(availableParallelism(), Math.floor(homes / HOMES_A_PROCESS)));
 
 async function inProcess(program: string, lane: Lane): Promise<LaneDone> {
-  const child = fork(program, { execArgv: [...process.execArgv, `--max-semi-space-size=${YOUNG_MB}`] });
+  const child = fork(program);
   const [answered, ended] = [once(child, 'message'), once(child, 'exit')];
   child.send(lane);
   const answer = await Promise.race([

@@ -29,7 +29,9 @@ export async function workOn({ url, work, homes, now }: Lane): Promise<LaneDone>
   let counted = 0;
   const tried = async (one: OwnedHome): Promise<void> => {
     try {
-      counted += await HOME_WORK[work](db, one, now);
+      // Awaited first: what the others count meanwhile would be lost.
+      const done = await HOME_WORK[work](db, one, now);
+      counted += done;
     } catch (error) {
       failed += 1;
       const why = error instanceof Error ? error.message : String(error);
