@@ -13,7 +13,7 @@ import {
   someHistory,
   someRule,
 } from '../../../test/support/arbitraries.ts';
-import { done, due, on, oneDuty, write } from '../../../test/support/oneDuty.ts';
+import { done, due, on, oneDuty, terms, write } from '../../../test/support/oneDuty.ts';
 
 const given = <T extends [unknown, ...unknown[]]>(
   arbitraries: { [K in keyof T]: fc.Arbitrary<T[K]> },
@@ -146,6 +146,15 @@ describe('properties of due dates', () => {
         expect(inside).toEqual([]);
       },
     );
+  });
+
+  test('a date that later terms close on the very day a pause begins is not counted as missed', () => {
+    const duty = oneDuty({ kind: 'dates', monthDays: ['10-11', '01-01'] }, { adopted: '2026-09-01' });
+    write(duty, '2026-10-11', { kind: 'paused', duty: 'd' });
+    write(duty, '2026-10-12', { kind: 'resumed', duty: 'd' });
+    const later = terms({ kind: 'clockChange', on: 'autumn' });
+    write(duty, '2026-10-24', { kind: 'terms', duty: 'd', terms: later });
+    expect(on(duty, END).missed.map(({ due }) => due)).not.toContain('2026-10-11');
   });
 
   test('in a “first” with a part that restarts no completion is an extra', () => {

@@ -294,7 +294,15 @@ export class DutyReplay {
     if (day <= from) return;
     this.state.pauses.push({ from, to: day });
     for (const rule of this.rules) rule.pause(from, day);
+    this.forgive(from);
     this.dates.forget();
+  }
+
+  /** A pause holds from the start of its day: what was closed on that day and due on it is not counted as missed. */
+  private forgive(from: DayNumber): void {
+    const day = toCivilDate(from);
+    const kept = this.state.missed.filter(({ due, closedOn }) => closedOn !== day || due < day);
+    this.state.missed.splice(0, Infinity, ...kept);
   }
 
   private turn(exists: boolean, day: DayNumber): void {
