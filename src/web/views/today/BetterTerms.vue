@@ -58,8 +58,9 @@ const take = () =>
     );
     if (sent.outcome.kind === 'refused') return refuse(sent.outcome.error, []);
     seeing.value = false;
-    await read();
+    // Said first: the page may read anew meanwhile and take this line away.
     emit('written', sent, text);
+    await read();
   });
 </script>
 
