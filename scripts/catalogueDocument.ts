@@ -2,6 +2,7 @@ import { PRACTICES } from '../src/core/catalogue/catalogue.ts';
 import { DISAGREEMENTS, type Disagreement } from '../src/core/catalogue/data/disagreements.ts';
 import { HAZARDS } from '../src/core/catalogue/data/hazards.ts';
 import { practiceSystemSchema } from '../src/core/practice/lists.ts';
+import { SET_UP_MINUTES } from '../src/core/practice/planning.ts';
 import type { Practice } from '../src/core/practice/practice.ts';
 import { civil } from '../src/core/calendar/civilDate.ts';
 import { findPractice } from '../src/core/catalogue/catalogue.ts';
@@ -54,6 +55,7 @@ function practiceText(practice: Practice): string {
     ...judgeLines(practice),
     ...lineOf('Mistakes', practice.mistakes.map(say)),
     ...lineOf('Notes', practice.notes.map(say)),
+    ...lineOf('For the plan', planningOf(practice)),
     ...lineOf('Goes with', goesWith(practice)),
   ].join('\n\n');
 }
@@ -93,6 +95,22 @@ function judgeLines({ judge }: Practice): string[] {
     return text === undefined ? [] : [`*${verdict}*: ${say(text)}`];
   });
   return parts.length === 0 ? [] : [parts.join(' · ')];
+}
+
+function planningOf({ planning, setUps, offered }: Practice): string[] {
+  if (!planning) return [];
+  const { consequence, outdoors, area, people, weather, noise, skills } = planning;
+  const parts = [
+    `${consequence} if left undone`,
+    `${outdoors ? 'outdoors' : 'indoors'}, ${area}`,
+    ...(people === 2 ? ['two people'] : []),
+    ...weather.map((limit) => `weather for ${limit}`),
+    ...(noise === 'loud' ? ['loud'] : []),
+    ...skills.map((skill) => `asks for ${skill}`),
+    ...setUps.map((setUp) => `${nameIn(speech, 'setUp', setUp)} ${SET_UP_MINUTES[setUp]} min`),
+    ...(offered ? ['offered, not taken on'] : []),
+  ];
+  return [`${parts.join('; ')}.`];
 }
 
 function goesWith({ companions, after, covers, leadsTo, alternatives, pair }: Practice): string[] {

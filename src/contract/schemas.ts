@@ -369,7 +369,7 @@ export const upkeepSchema = z.strictObject({
     z.strictObject({
       practice: codeSchema,
       asset: uuidSchema,
-      because: z.enum(['not-here', 'not-known', 'alternative', 'covered']),
+      because: z.enum(['not-here', 'not-known', 'alternative', 'next', 'covered', 'offered', 'unwanted']),
       by: codeSchema.nullable(),
     }),
   ),

@@ -50,9 +50,19 @@ export const enGB: Partly<Messages> = {
     },
     q: {
       outlets: 'Sockets with a test button',
+      'bath-fans': 'Bathroom fans',
       taps: 'Outside taps',
     },
+    quarter: { autumn: 'Autumn' },
+    hint: {
+      'filter-size': 'As printed on its frame, such as 400 × 625 × 25. Leave it empty if you don’t know.',
+    },
     o: {
+      'smoke-light': 'light (optical)',
+      'smoke-ionisation': 'ionisation',
+      'loft-tank': 'a tank in the loft',
+      'range-hood': 'cooker hood',
+      deck: 'decking',
       'crawl-space': 'underfloor void',
       attic: 'loft',
       'walk-up-basement': 'area steps to a basement',

@@ -12,6 +12,10 @@ export const listsGB = {
     attic: 'Loft',
     grill: 'Barbecue',
     dryer: 'Tumble dryer',
+    'loft-tank': 'Loft tank',
+    'bath-fan': 'Bathroom fan',
+    'range-hood': 'Cooker hood',
+    deck: 'Decking',
   },
   system: {
     openings: 'Doors, windows, draughts, tiling',

@@ -29,3 +29,11 @@ export function optionName(
       : undefined;
   return room ? roomName(speech, room) : speech.t(`walk.o.${option}`);
 }
+
+/** When something was last done, as it is remembered. */
+export function rememberedText({ t }: Pick<Speech, 't'>, answer: string): string {
+  const [year = '', quarter] = answer.split('-');
+  return quarter === undefined
+    ? t('walk.when.year', { year })
+    : t('walk.when.quarter', { quarter: t(`walk.quarter.${quarter}`), year });
+}

@@ -193,7 +193,7 @@ function worthOf({ worthUntil }: Extract<NeutralRule, { kind: 'dates' | 'clockCh
   return { worthUntil: { season, days, ...(risk !== undefined && { risk }) } };
 }
 
-function termsOf({ factors = [] }: NeutralDuty, rule: NeutralRule, traits: readonly string[]): Terms {
+function termsOf({ factors = [], trade }: NeutralDuty, rule: NeutralRule, traits: readonly string[]): Terms {
   return {
     school: null,
     rule: ruleOf(rule),
@@ -201,7 +201,7 @@ function termsOf({ factors = [] }: NeutralDuty, rule: NeutralRule, traits: reado
       .filter(({ trait }) => traits.includes(trait))
       .map(({ trait, factor }) => ({ code: trait, value: factor })),
     ...(rule.allowsFor && { allowsFor: rule.allowsFor }),
-    doer: 'self',
+    doer: trade ? 'trade' : 'self',
   };
 }
 

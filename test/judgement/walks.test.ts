@@ -5,6 +5,7 @@ import { planFor } from '../../src/core/catalogue/planFor.ts';
 import { NO_WEATHER } from '../../src/core/climate/weather.ts';
 import type { Home } from '../../src/core/house/house.ts';
 import { adoptionOf, adoptedHouse } from '../../src/core/walkthrough/adoption.ts';
+import { BASELINE_WEEKS, LINES_A_WEEK } from '../../src/core/walkthrough/baseline.ts';
 import { reviewPlan } from '../../src/core/walkthrough/planReview.ts';
 import { STOPS } from '../../src/core/walkthrough/stops.ts';
 import {
@@ -70,11 +71,23 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
     expect(state.confirmed).toEqual(STOPS.map(({ code }) => code));
   });
 
-  test('spreads what was never done over six weeks, life safety in the first, no week above half', () => {
+  test('spreads what was never done over six weeks, lives and frost first, no week above what one can face', () => {
     const around = { find: findPractice, weather: NO_WEATHER };
     const review = reviewPlan(homeOf(judged), adoption, ON, around, 'spread');
     const safety = adoption.duties.filter(({ planned }) => planned.practice.lifeSafety);
-    for (const { duty } of safety) expect(review.weeks.get(duty.id) ?? 1).toBe(1);
+    for (const { duty } of safety) expect(review.weeks.get(duty.id) ?? 1).toBeLessThanOrEqual(4);
+    const lines = [1, 2, 3, 4, 5, 6].map(
+      (week) =>
+        new Set(
+          adoption.duties
+            .filter(({ duty }) => review.weeks.get(duty.id) === week)
+            .map(({ planned }) => planned.practice.code),
+        ).size,
+    );
+    // The first week is one that can be faced; where all six are full the later ones share the rest.
+    const even = Math.ceil(lines.reduce((sum, one) => sum + one, 0) / BASELINE_WEEKS);
+    expect(lines[0]).toBeLessThanOrEqual(LINES_A_WEEK);
+    expect(Math.max(...lines)).toBeLessThanOrEqual(Math.max(LINES_A_WEEK, even + 2));
     const total = review.weekMinutes.reduce((sum, minutes) => sum + minutes, 0);
     expect(review.weekMinutes.filter((minutes) => minutes > 0).length).toBeGreaterThan(3);
     expect(Math.max(...review.weekMinutes)).toBeLessThan(total / 2);
@@ -82,7 +95,7 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
     const spread = project(house, [...entries, ...asTrial(review.puttingOff, ON)], ON, around).duties;
     for (const { dutyId, occurrence } of spread) {
       const week = review.weeks.get(dutyId);
-      if (week === undefined) continue;
+      if (week === undefined || week > BASELINE_WEEKS) continue;
       const days = toDay(occurrence?.window.due ?? ON) - toDay(ON);
       expect(days).toBeGreaterThanOrEqual((week - 1) * 7);
       expect(days).toBeLessThan(Math.min(week * 7, 42));

@@ -7,6 +7,8 @@ export const WALKS: Readonly<Record<string, { kind: HouseKind; said: WalkState['
     kind: 'family',
     said: {
       household: ['shedding-pets'],
+      does: ['does-gas', 'does-ladders'],
+      'last-pump-out': '2024-summer',
       'smoke-made': '2020',
       'co-made': '2023',
       cool: 'central',

@@ -77,7 +77,9 @@ export function oneDuty(rule: Rule, options: OneDutyOptions = {}): OneDuty {
     duties: [homeDuty('d', options.timing)],
   };
   const duty: OneDuty = { house, entries: [], weather: NO_WEATHER };
-  write(duty, adopted, { kind: 'adopted', duty: 'd', terms: terms(rule, options.factors) }, 'adoption');
+  const doer = options.timing?.lead ? 'trade' : 'self';
+  const own: Terms = { ...terms(rule, options.factors), doer };
+  write(duty, adopted, { kind: 'adopted', duty: 'd', terms: own }, 'adoption');
   return duty;
 }
 

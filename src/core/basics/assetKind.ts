@@ -64,6 +64,18 @@ export const assetKindSchema = z
     'garden',
     'underbelly',
     'skirting',
+    'extinguisher',
+    'sump',
+    'toilet',
+    'water-filter',
+    'water-tank',
+    'loft-tank',
+    'bath-fan',
+    'range-hood',
+    'stove',
+    'deck',
+    'pool',
+    'generator',
     'other',
   ])
   .meta({ id: 'AssetKind' });

@@ -11,6 +11,7 @@ import { findPractice, finderWith, PRACTICES } from './catalogue.ts';
 import { holds, type KnownFacts } from '../practice/condition.ts';
 import { DISAGREEMENTS } from './data/disagreements.ts';
 import { HAZARDS } from './data/hazards.ts';
+import { PLANNED_OTHERWISE } from './data/planning.ts';
 import { RECORDS } from './data/records.ts';
 import {
   hazardSchema,
@@ -22,6 +23,7 @@ import {
 } from '../practice/lists.ts';
 import { TRAIT_SPECS } from '../house/traitSpec.ts';
 import { practiceSchema, type Practice } from '../practice/practice.ts';
+import { planningSchema, SET_UP_MINUTES } from '../practice/planning.ts';
 import { quantityOf } from '../practice/quantity.ts';
 import { SUPPLIES } from '../practice/supplies.ts';
 
@@ -62,7 +64,7 @@ describe('the catalogue', () => {
   test('holds every record of the list, once, and what the list does not have says why', () => {
     const codes = PRACTICES.map(({ code }) => code);
     expect(new Set(codes).size).toBe(codes.length);
-    expect(RECORDS).toHaveLength(168);
+    expect(RECORDS).toHaveLength(195);
     expect(RECORDS.filter((code) => !codes.includes(code))).toEqual([]);
     // Film put up in autumn needs its own other half in spring.
     expect(codes.filter((code) => !RECORDS.includes(code))).toEqual(['window-film-remove']);
@@ -120,6 +122,36 @@ describe('the catalogue', () => {
   test('life safety never waits longer than a week, whatever is stated', () => {
     for (const { code, lifeSafety, graceDays } of PRACTICES)
       expect(lifeSafety && (graceDays ?? 0) > 7, code).toBe(false);
+  });
+});
+
+describe('what a plan of the year must know', () => {
+  test('stands at every practice, and the table names none that is gone', () => {
+    for (const { code, planning } of PRACTICES) {
+      expect(planningSchema.safeParse(planning).error?.issues ?? [], code).toEqual([]);
+    }
+    expect(PLANNED_OTHERWISE.filter((code) => !findPractice(code))).toEqual([]);
+    expect(Object.keys(SET_UP_MINUTES).sort()).toEqual([...setUpSchema.options].sort());
+  });
+
+  test('agrees with the rest of the practice', () => {
+    for (const { code, planning, lifeSafety, freezeGuard, setUps, doers } of PRACTICES) {
+      if (!planning) throw new Error(code);
+      if (lifeSafety) expect(planning.consequence, code).toBe('life-safety');
+      else if (freezeGuard) expect(['water-and-frost', 'comfort'], code).toContain(planning.consequence);
+      // Nobody stands on a tall ladder in frost or wind.
+      if (planning.skills.includes('ladders')) expect(planning.weather, code).toContain('ladder');
+      if (planning.weather.length > 0) expect(planning.outdoors, code).toBe(true);
+      if (setUps.includes('crawl-space')) expect(planning.skills, code).toContain('crawling');
+      if (planning.people === 2)
+        expect(
+          doers.includes('trade') ||
+            doers.includes('helper') ||
+            setUps.includes('attic') ||
+            code === 'duct-seal-and-insulate',
+          code,
+        ).toBe(true);
+    }
   });
 });
 

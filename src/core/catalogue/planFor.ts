@@ -24,7 +24,7 @@ export interface PlannedDuty {
 export interface LeftOut {
   readonly practice: Practice;
   readonly asset: Asset;
-  readonly because: 'not-here' | 'not-known' | 'alternative' | 'covered';
+  readonly because: 'not-here' | 'not-known' | 'alternative' | 'next' | 'covered' | 'offered' | 'unwanted';
   /** The practice that takes its place, or does it as well. */
   readonly by: string | null;
 }
@@ -36,8 +36,15 @@ export interface Plan {
   readonly leftOut: readonly LeftOut[];
 }
 
+/** The household's own say before a plan is taken on: what it leaves out, and what is only offered that it wants. */
+export interface Wishes {
+  readonly without: ReadonlySet<string>;
+  readonly wanted: ReadonlySet<string>;
+}
+const NO_WISHES: Wishes = { without: new Set(), wanted: new Set() };
+
 /** The plan a good practitioner would propose for a house: what applies, one of each group of alternatives, no look beside the change that covers it. */
-export function planFor(house: Described, practices: readonly Practice[]): Plan {
+export function planFor(house: Described, practices: readonly Practice[], wishes: Wishes = NO_WISHES): Plan {
   const judge = new Judge(house);
   const leftOut: LeftOut[] = [];
   const applying = practices.flatMap((practice) =>
@@ -54,29 +61,50 @@ export function planFor(house: Described, practices: readonly Practice[]): Plan 
   const duties = applying.flatMap(({ practice, asset }): PlannedDuty[] =>
     practice.kind === 'duty' ? [{ practice, asset, ...judge.schoolOf(practice, asset) }] : [],
   );
-  const chosen = withoutCovered(withoutAlternatives(duties, leftOut), leftOut);
+  const taken = withoutUnwanted(duties, wishes, leftOut);
+  const chosen = withoutCovered(withoutAlternatives(taken, leftOut), leftOut);
   return { duties: chosen, besides: applying.filter(({ practice }) => practice.kind !== 'duty'), leftOut };
 }
 
-/** Of one group of alternatives on one thing the first listed stays, the rest are offered when a step fails. */
-function withoutAlternatives(duties: readonly PlannedDuty[], leftOut: LeftOut[]): PlannedDuty[] {
-  const first = new Map<string, string>();
+/** What is only offered stays out unless it is wanted; what the household left out stays out, life safety too: it was told. */
+function withoutUnwanted(
+  duties: readonly PlannedDuty[],
+  { without, wanted }: Wishes,
+  leftOut: LeftOut[],
+): PlannedDuty[] {
   return duties.filter(({ practice, asset }) => {
-    if (practice.alternatives === undefined) return true;
-    const key = `${asset.id} ${practice.alternatives}`;
-    const kept = first.get(key);
-    if (kept === undefined) first.set(key, practice.code);
-    if (kept === undefined) return true;
-    leftOut.push({ practice, asset, because: 'alternative', by: kept });
+    const isOffered = practice.offered === true && !wanted.has(practice.code);
+    if (!isOffered && !without.has(practice.code)) return true;
+    leftOut.push({ practice, asset, because: isOffered ? 'offered' : 'unwanted', by: null });
     return false;
   });
 }
 
-/** A practice that another duty on the same thing covers is no duty of its own. */
+/** Of one group of alternatives on one thing the first listed stays, the rest are offered when a step fails. */
+function withoutAlternatives(duties: readonly PlannedDuty[], leftOut: LeftOut[]): PlannedDuty[] {
+  const first = new Map<string, Practice>();
+  return duties.filter(({ practice, asset }) => {
+    if (practice.alternatives === undefined) return true;
+    const key = `${asset.id} ${practice.alternatives}`;
+    const kept = first.get(key);
+    if (kept === undefined) first.set(key, practice);
+    if (kept === undefined) return true;
+    const because = kept.leadsTo.includes(practice.code) ? 'next' : 'alternative';
+    leftOut.push({ practice, asset, because, by: kept.code });
+    return false;
+  });
+}
+
+/**
+ * A practice that another duty covers is no duty of its own: one on the same thing, or one that could not be done to this thing at all, so
+ * that one trip round the house is one line.
+ */
 function withoutCovered(duties: readonly PlannedDuty[], leftOut: LeftOut[]): PlannedDuty[] {
   return duties.filter(({ practice, asset }) => {
     const by = duties.find(
-      (other) => other.asset.id === asset.id && other.practice.covers.includes(practice.code),
+      (other) =>
+        other.practice.covers.includes(practice.code) &&
+        (other.asset.id === asset.id || !other.practice.appliesTo.includes(asset.kind)),
     );
     if (by) leftOut.push({ practice, asset, because: 'covered', by: by.practice.code });
     return !by;

@@ -42,6 +42,7 @@ function turnsOn(practice: Practice, fact: string): boolean {
 
 function names(condition: Condition, fact: string): boolean {
   if ('fact' in condition) return condition.fact === fact;
+  if ('known' in condition) return condition.known === fact;
   if ('all' in condition) return condition.all.some((part) => names(part, fact));
   if ('any' in condition) return condition.any.some((part) => names(part, fact));
   return 'not' in condition && names(condition.not, fact);

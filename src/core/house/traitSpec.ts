@@ -19,9 +19,19 @@ export const HOUSEHOLD_TRAITS = [
   'uneasy-on-ladders',
 ] as const;
 
+/** Work that a household does itself; what it does not is a trade's. */
+export const DOES_TRAITS = [
+  'does-ladders',
+  'does-gas',
+  'does-mains',
+  'does-crawling',
+  'does-sewage',
+] as const;
+
 /** Everything a home can tell of itself, as it is asked: the people, the building, what stands round it, how it is used. */
 export const TRAIT_GROUPS = {
   people: [{ code: 'people', kind: 'number', min: 0, max: 40 }, ...yesNo(...HOUSEHOLD_TRAITS)],
+  doing: [...yesNo(...DOES_TRAITS), { code: 'hours-a-week', kind: 'number', min: 0, max: 60 }],
   building: [
     {
       code: 'building',

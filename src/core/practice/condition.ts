@@ -18,9 +18,10 @@ export type ClimateTrait = z.infer<typeof climateTraitSchema>;
 
 const wanted = z.union([text().max(60), z.number(), z.boolean()]);
 
-/** Something that may be so of an asset or a house. A fact nobody knows yet makes it undecided. */
+/** Something that may be so of an asset or a house. A fact nobody knows yet makes it undecided; `known` asks whether one is. */
 export type Condition =
   | { fact: string; is: string | number | boolean | (string | number | boolean)[] }
+  | { known: string }
   | { trait: string; is?: string | number | boolean | undefined }
   | { climate: ClimateTrait }
   | { has: AssetKind }
@@ -31,6 +32,7 @@ export type Condition =
 export const conditionSchema: z.ZodType<Condition> = z.lazy(() =>
   z.union([
     z.strictObject({ fact: codeSchema, is: z.union([wanted, z.array(wanted).min(1)]) }),
+    z.strictObject({ known: codeSchema }),
     z.strictObject({ trait: codeSchema, is: wanted.optional() }),
     z.strictObject({ climate: climateTraitSchema }),
     z.strictObject({ has: assetKindSchema }),
@@ -58,6 +60,7 @@ export function holds(condition: Condition, known: KnownFacts): Truth {
     const list = Array.isArray(condition.is) ? condition.is : [condition.is];
     return list.includes(value) ? 'yes' : 'no';
   }
+  if ('known' in condition) return (known.facts[condition.known] ?? null) === null ? 'no' : 'yes';
   if ('trait' in condition) {
     const value = known.traits.get(condition.trait);
     if (value === undefined || value === null) return 'unknown';

@@ -71,6 +71,8 @@ export const hazardSchema = z.enum([
   'flammable-spray',
   'hot-ash',
   'asbestos',
+  'crushing',
+  'drowning',
 ]);
 export type Hazard = z.infer<typeof hazardSchema>;
 
@@ -104,6 +106,7 @@ export const toolSchema = z.enum([
   'nut-drivers',
   'paper',
   'pipe-cutter',
+  'pressure-gauge',
   'probe-thermometer',
   'sandpaper',
   'saw',
@@ -157,6 +160,11 @@ export const TRAITS = [
   'will-look',
   'uneasy-on-ladders',
   'own-compressor',
+  'does-ladders',
+  'does-gas',
+  'does-mains',
+  'does-crawling',
+  'does-sewage',
 ] as const;
 
 /** A state that lasts from one season to the next. */
@@ -167,4 +175,5 @@ export const STATES = [
   'humidifier',
   'window-film',
   'storm-panels',
+  'pool',
 ] as const;

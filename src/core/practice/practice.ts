@@ -6,6 +6,7 @@ import { allowsForSchema, doerSchema } from './terms.ts';
 import { timingShape } from './timing.ts';
 import { assetKindSchema } from '../basics/assetKind.ts';
 import { conditionSchema } from './condition.ts';
+import { planningSchema } from './planning.ts';
 import { quantitySchema } from './quantity.ts';
 import { hazardSchema, practiceSystemSchema, setUpSchema, toolSchema } from './lists.ts';
 
@@ -78,6 +79,10 @@ const sharedShape = {
   covers: z.array(codeSchema),
   /** Findings and events that call for it. */
   triggers: z.array(codeSchema),
+  /** Good to have, but nobody’s duty: a plan offers it and does not take it on by itself. */
+  offered: z.literal(true).optional(),
+  /** What a plan of the year must know; every practice of the catalogue has it, a home's own may. */
+  planning: planningSchema.optional(),
 };
 
 const dutyPractice = z.strictObject({

@@ -47,6 +47,10 @@ export const SUPPLIES = {
   'cleaning-log': 3,
   'barrier-sheet': 5,
   'skirting-panel': 14,
+  'water-cartridge': 7,
+  'radon-kit': 7,
+  'door-spray': 3,
+  'pool-chlorine': 3,
 } as const;
 
 /** Days an unknown supply is taken to need. */

@@ -16,6 +16,8 @@ import { neglectCost } from './neglectCost.ts';
 import { oilSoot } from './oilSoot.ts';
 import { ownWork } from './ownWork.ts';
 import { plantLoad } from './plantLoad.ts';
+import { poolWater } from './poolWater.ts';
+import { radon } from './radon.ts';
 import type { Reading } from './reading.ts';
 import { runHours } from './runHours.ts';
 import { scum } from './scum.ts';
@@ -34,6 +36,7 @@ import { ventClearance } from './ventClearance.ts';
 import { ventilatedHumidity } from './ventilatedHumidity.ts';
 import { ventilatorFilter } from './ventilatorFilter.ts';
 import { ventilatorSetting } from './ventilatorSetting.ts';
+import { waterPressure } from './waterPressure.ts';
 import { winterHumidity } from './winterHumidity.ts';
 
 /** Every reading and sum, in the order of the Bench. */
@@ -56,6 +59,8 @@ export const READINGS: readonly Reading[] = [
   storedTemperature,
   showerFlow,
   softenerSalt,
+  waterPressure,
+  poolWater,
   condensateDose,
   tankSolids,
   sludge,
@@ -70,6 +75,7 @@ export const READINGS: readonly Reading[] = [
   ventClearance,
   smokeAlarm,
   coAlarm,
+  radon,
   ownWork,
   filterCost,
   lampSaving,

@@ -28,14 +28,21 @@ export function nextItem(run: RunState, find: FindPractice): RunItem | null {
   return open.find((item) => waitsFor(run, item, find).length === 0) ?? open[0] ?? null;
 }
 
-/** The other ways to do the same, where a step cannot be done: practices of the same group that fit the thing. */
+/** The other ways to do the same, where a step cannot be done: what the practice says to try next, in its order, then the rest of the group. */
 export function otherWays(
   item: RunItem,
-  practices: readonly { code: string; alternatives?: string | undefined }[],
+  practices: readonly {
+    code: string;
+    alternatives?: string | undefined;
+    leadsTo?: readonly string[] | undefined;
+  }[],
 ): string[] {
-  const group = practices.find(({ code }) => code === item.practice)?.alternatives;
-  if (group === undefined) return [];
+  const own = practices.find(({ code }) => code === item.practice);
+  if (own?.alternatives === undefined) return [];
+  const next = own.leadsTo ?? [];
+  const place = (code: string): number => (next.includes(code) ? next.indexOf(code) : next.length);
   return practices
-    .filter(({ code, alternatives }) => alternatives === group && code !== item.practice)
-    .map(({ code }) => code);
+    .filter(({ code, alternatives }) => alternatives === own.alternatives && code !== own.code)
+    .map(({ code }) => code)
+    .sort((a, b) => place(a) - place(b));
 }

@@ -18,7 +18,8 @@ interface Move {
 
 /**
  * Handy companions, one pass over the dates as they were before it: a duty whose window overlaps that of the earliest-due of those
- * it goes with moves to the latest of that one's due day, its own earliest and today, if that is earlier. Only the due day moves.
+ * it goes with moves to the latest of that one's due day, its own earliest and today, if that is earlier. Only the due day moves, and not one
+ * that somebody chose.
  * Ties go to the first listed. Returns for each unit the first later day on which its move changes by itself, null where it did not move.
  */
 export function moveHandy(units: readonly HandyUnit[], today: DayNumber): (DayNumber | null)[] {
@@ -31,7 +32,7 @@ export function moveHandy(units: readonly HandyUnit[], today: DayNumber): (DayNu
 
 function moveOf(units: readonly HandyUnit[], unit: HandyUnit, index: number, today: DayNumber): Move | null {
   const own = earliestDue(unit.dates);
-  if (!own) return null;
+  if (!own || own.chosen) return null;
   const around = [index, ...unit.companions].sort((a, b) => a - b);
   const lead = earliestDue(around.map((place) => earliestDue(units[place]?.dates ?? [])));
   if (!lead || lead === own || lead.due >= own.due) return null;

@@ -7,6 +7,9 @@ import type { Stock } from '../ledger/stock.ts';
 /** Days an order is placed before it must come, beyond its delivery. */
 const ORDER_MARGIN = 2;
 
+/** The lead of a trade where its practice says none. */
+export const USUAL_LEAD: Lead = { days: 14 };
+
 /** The day a trade must be booked by: the due day less its lead, the busy one where the due day lies in its busy season. */
 export function bookBy(due: DayNumber, lead: Lead, seasons: HomeSeasons): DayNumber {
   const { busy } = lead;

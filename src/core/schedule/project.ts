@@ -7,7 +7,7 @@ import type { Group } from './replay/group.ts';
 import { pastAsOf, type Past } from './replay/checkpoint.ts';
 import { stateKey } from './replay/history.ts';
 import { moveHandy } from './handy.ts';
-import { bookBy, orderDays } from './lead.ts';
+import { bookBy, orderDays, USUAL_LEAD } from './lead.ts';
 import { lookAt } from './lookAt.ts';
 import { proposalOf, type Proposal } from './learning.ts';
 import type { Occurrence } from './occurrence.ts';
@@ -135,8 +135,10 @@ function dutyProjection(
   standing: Standing | undefined,
   order: DayNumber | null,
 ): DutyProjection {
-  const { lead } = replay.history.timing;
   const placed = standing?.placed ?? null;
+  // Only a trade is booked, and not for a look.
+  const isBooked = replay.isHired && placed?.date.asks === 'work';
+  const lead = isBooked ? (replay.history.timing.lead ?? USUAL_LEAD) : null;
   // Nothing could be booked or ordered before the home took it on.
   const adopted = replay.history.adoption.day;
   const by = {

@@ -13,7 +13,9 @@ export type Dimension =
   | 'mass'
   | 'hardness'
   | 'share'
-  | 'power';
+  | 'power'
+  | 'pressure'
+  | 'radioactivity';
 
 interface UnitSpec {
   readonly of: Dimension;
@@ -34,7 +36,7 @@ const UK_GALLON = 4.54609;
 
 /**
  * Every unit that may be entered, with the ways people write it. Exact by definition: 1 in = 25.4 mm, 1 US gallon = 231 in³,
- * 1 UK gallon = 4.54609 l, 1 mile = 1609.344 m, 1 lb = 0.45359237 kg; 1 grain a gallon = 17.118 mg/l.
+ * 1 UK gallon = 4.54609 l, 1 mile = 1609.344 m, 1 lb = 0.45359237 kg, 1 pCi/l = 37 Bq/m³; 1 grain a gallon = 17.118 mg/l, 1 psi = 0.0689475729 bar.
  */
 export const UNITS = {
   C: unit('temperature', 1, 'c', '°c', 'celsius'),
@@ -75,6 +77,10 @@ export const UNITS = {
   '%': unit('share', 1, '%', 'percent', 'per cent', 'pct'),
   W: unit('power', 1, 'w', 'watt', 'watts'),
   kW: unit('power', 1000, 'kw'),
+  bar: unit('pressure', 1, 'bar'),
+  psi: unit('pressure', 0.0689475729, 'psi', 'lb/in2'),
+  'Bq/m3': unit('radioactivity', 1, 'bq/m3', 'bq/m³', 'bq'),
+  'pCi/l': unit('radioactivity', 37, 'pci/l', 'pci'),
 } as const satisfies Record<string, UnitSpec>;
 
 export type UnitCode = keyof typeof UNITS;
@@ -131,6 +137,10 @@ export const COUNTERPARTS: Partial<Record<UnitCode, UnitCode>> = {
   kmh: 'mph',
   lb: 'kg',
   kg: 'lb',
+  bar: 'psi',
+  psi: 'bar',
+  'Bq/m3': 'pCi/l',
+  'pCi/l': 'Bq/m3',
 };
 
 const US_UNITS: ReadonlySet<UnitCode> = new Set<UnitCode>([
@@ -146,6 +156,8 @@ const US_UNITS: ReadonlySet<UnitCode> = new Set<UnitCode>([
   'ft/min',
   'mph',
   'lb',
+  'psi',
+  'pCi/l',
 ]);
 
 /** A unit's counterpart in a system of units, or itself where it has none. */

@@ -1,10 +1,13 @@
+import { leavesToOthers } from '../catalogue/doerFor.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
-import { rootsOf, type House } from '../house/house.ts';
+import { rootsOf, type Asset, type House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import { standingAsOf } from '../ledger/asOf.ts';
 import type { StandingEntry } from '../ledger/corrections.ts';
+import { knownHouse } from '../ledger/knownHouse.ts';
 import type { Entry } from '../ledger/entry.ts';
 import type { Rule } from '../practice/rule.ts';
+import type { DutyPracticeRecord } from '../practice/practice.ts';
 import type { Terms } from '../practice/terms.ts';
 import { termsOfSchool } from './schoolTerms.ts';
 
@@ -16,7 +19,8 @@ export interface BetterTerms {
 
 /**
  * The duties of a house whose terms name a school of the catalogue and are that school's rule, but for what the school has learnt to say
- * since: until when its work makes sense, and what it allows for. Their terms stand until the new ones are taken.
+ * since: until when its work makes sense, and what it allows for; and those that ask for work the household has said it leaves to others. Their
+ * terms stand until the new ones are taken.
  */
 export function betterTerms(
   house: House,
@@ -25,15 +29,25 @@ export function betterTerms(
   find: FindPractice,
 ): BetterTerms[] {
   const inForce = termsInForce(house, standingAsOf(entries, on));
-  return house.duties.flatMap(({ id, practice }): BetterTerms[] => {
+  const { assets, traits } = knownHouse(house, entries, on);
+  const roots = rootsOf(house.assets);
+  const thingOf = (id: string): Asset | undefined =>
+    assets.findLast((one) => (roots.get(one.id) ?? one.id) === (roots.get(id) ?? id));
+  return house.duties.flatMap(({ id, asset, practice }): BetterTerms[] => {
     const present = inForce.get(id);
     const known = practice.from === 'catalogue' ? find(practice.code) : undefined;
-    if (!present || known?.kind !== 'duty') return [];
-    const school = known.schools.find(({ code }) => code === present.school);
-    if (!school || !saysTheSame(school.rule, present.rule)) return [];
-    const terms = termsOfSchool(school, present);
+    const thing = thingOf(asset);
+    if (!present || !thing || known?.kind !== 'duty') return [];
+    const isLeft = present.doer !== 'trade' && leavesToOthers(known, thing, traits);
+    const terms = { ...asTheSchoolSays(known, present), ...(isLeft && { doer: 'trade' as const }) };
     return written(terms) === written(present) ? [] : [{ dutyId: id, terms }];
   });
+}
+
+/** The terms with what their school says now; as they are where they are no longer that school's. */
+function asTheSchoolSays({ schools }: DutyPracticeRecord, present: Terms): Terms {
+  const school = schools.find(({ code }) => code === present.school);
+  return school && saysTheSame(school.rule, present.rule) ? termsOfSchool(school, present) : present;
 }
 
 /** The terms each duty is kept by; a duty given up, or of a thing taken out of the house, has none. */

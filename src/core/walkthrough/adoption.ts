@@ -1,5 +1,6 @@
 import { makeBody } from '../ledger/write/makeBody.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
+import { doerFor } from '../catalogue/doerFor.ts';
 import type { Plan, PlannedDuty } from '../catalogue/planFor.ts';
 import type { Asset, Duty, Home, House, Space } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';
@@ -14,6 +15,13 @@ export interface Adoption {
   readonly assets: readonly Asset[];
   readonly duties: readonly AdoptedDuty[];
   readonly traits: readonly Extract<EntryBody, { kind: 'trait' }>[];
+  /** What was done before the home began, as far as anyone remembers. */
+  readonly done: readonly DoneBefore[];
+}
+
+export interface DoneBefore {
+  readonly date: CivilDate;
+  readonly body: Extract<EntryBody, { kind: 'done' }>;
 }
 
 export interface AdoptedDuty {
@@ -24,14 +32,22 @@ export interface AdoptedDuty {
   readonly planned: PlannedDuty;
 }
 
-/** The terms a planned duty starts on: its school, the traits that wear it, whoever the practice names first. */
-export function termsOfPlan({ practice, school }: PlannedDuty, traits: WalkedHouse['traits']): Terms {
+/** The terms a planned duty starts on: its school, the traits that wear it, and whoever does such work in this household. */
+export function termsOfPlan({ practice, asset, school }: PlannedDuty, traits: WalkedHouse['traits']): Terms {
   const factors = factorsOfTraits(practice.factors, traits);
-  return termsOfSchool(school, { factors, doer: practice.doers[0] ?? 'self' });
+  return termsOfSchool(school, { factors, doer: doerFor(practice, asset, traits) });
 }
 
-/** The walked house and its plan under new ids; what the walk did not find out (null facts) stays to be established. */
-export function adoptionOf(walked: WalkedHouse, plan: Plan, newId: () => string): Adoption {
+/**
+ * The walked house and its plan under new ids; what the walk did not find out (null facts) stays to be established. `remembered`: the
+ * day each practice was last done, as far as that is known.
+ */
+export function adoptionOf(
+  walked: WalkedHouse,
+  plan: Pick<Plan, 'duties'>,
+  newId: () => string,
+  remembered: ReadonlyMap<string, CivilDate> = new Map(),
+): Adoption {
   const ids = new Map<string, string>();
   const rename = (id: string): string => {
     const known = ids.get(id) ?? newId();
@@ -58,18 +74,22 @@ export function adoptionOf(walked: WalkedHouse, plan: Plan, newId: () => string)
   const traits = [...walked.traits].flatMap(([trait, value]) =>
     value === null ? [] : [makeBody('trait', { trait, value })],
   );
-  return { spaces, assets, duties, traits };
+  const done = duties.flatMap(({ duty, planned }): DoneBefore[] => {
+    const date = remembered.get(planned.practice.code);
+    return date === undefined ? [] : [{ date, body: makeBody('done', { duty: duty.id }) }];
+  });
+  return { spaces, assets, duties, traits, done };
 }
 
 /** The home as it would stand on the day its adoption is written: what its dates will be can be worked out before. */
 export function adoptedHouse(
   home: Home,
-  { spaces, assets, duties, traits }: Adoption,
+  { spaces, assets, duties, traits, done }: Adoption,
   on: CivilDate,
 ): { house: House; entries: Entry[] } {
-  const entry = (id: string, body: EntryBody): Entry => ({
+  const entry = (id: string, body: EntryBody, date = on): Entry => ({
     id,
-    date: on,
+    date,
     stampedAt: `${on}T12:00:00.000Z`,
     by: 'walk',
     body,
@@ -79,6 +99,7 @@ export function adoptedHouse(
     entries: [
       ...duties.map(({ duty, terms, entry: id }) => entry(id, makeBody('adopted', { duty: duty.id, terms }))),
       ...traits.map((body, index) => entry(`trait-${index}`, body)),
+      ...done.map(({ date, body }, index) => entry(`done-${index}`, body, date)),
     ],
   };
 }

@@ -1,9 +1,13 @@
 import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import type { Occurrence } from '../schedule/occurrence.ts';
+import type { Consequence } from '../practice/planning.ts';
 import type { PracticeSystem } from '../practice/lists.ts';
 
 /** Weeks that what was never done is spread over. */
 export const BASELINE_WEEKS = 6;
+
+/** Tasks a week, as lines: more is no week one can face. */
+export const LINES_A_WEEK = 7;
 
 /** One no-record duty of a newly adopted home. */
 export interface BaselineItem {
@@ -12,9 +16,11 @@ export interface BaselineItem {
   /** Practices that share every date with it. */
   readonly bound: readonly string[];
   readonly system: PracticeSystem;
-  readonly lifeSafety: boolean;
+  readonly consequence: Consequence;
   /** Frost harms what is left undone. */
   readonly frost: boolean;
+  /** The first week (1 to 6) it can be done in: a trade must be booked. */
+  readonly firstWeek: number;
   /** The last week (1 to 6) that begins while it can still be done; what is caught up from an earlier season has one. */
   readonly lastWeek: number;
   readonly minutes: number;
@@ -41,34 +47,76 @@ const FIRST: readonly PracticeSystem[] = [
 ];
 
 /**
- * In which week (1 to 6) each no-record duty is first to be done: what lives depend on and what frost can harm in the first, the rest
- * filled up week by week to about equal minutes, what has a last week first, then the worst; like work and what shares its dates in the same.
+ * In which week (1 to 6) each no-record duty is first to be done, at most so many lines a week: what frost can harm and what lives depend on as
+ * early as there is room, the rest filled up week by week to about equal minutes, what has a last week first, then the worst; like work and
+ * what shares its dates in the same. `taken`: lines that stand in the first week already.
  */
-export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<string, number> {
-  const weeks = new Map<string, number>();
+export function spreadBaseline(items: readonly BaselineItem[], taken = 0): ReadonlyMap<string, number> {
   const clusters = clustersOf(items);
-  const urgent = clusters.filter((cluster) => cluster.some(({ lifeSafety, frost }) => lifeSafety || frost));
+  const isUrgent = (cluster: Cluster): boolean => cluster.some(urgent);
+  const first = clusters
+    .filter(isUrgent)
+    .sort((a, b) => urgencyOf(a) - urgencyOf(b) || rankOf(a) - rankOf(b));
   const rest = clusters
-    .filter((cluster) => !urgent.includes(cluster))
+    .filter((cluster) => !isUrgent(cluster))
     .sort((a, b) => lastOf(a) - lastOf(b) || rankOf(a) - rankOf(b));
-  const put = (cluster: readonly BaselineItem[], week: number): void => {
-    const last = Math.min(week, ...cluster.map(({ lastWeek }) => lastWeek));
-    for (const { dutyId } of cluster) weeks.set(dutyId, last);
-  };
-  for (const cluster of urgent) put(cluster, 1);
-  // Where these alone fill the first week, the rest shares the five after it.
-  const [before, after] = [minutesOf(urgent.flat()), minutesOf(rest.flat())];
-  const isFull = before >= (before + after) / BASELINE_WEEKS;
-  const share = isFull ? after / (BASELINE_WEEKS - 1) : (before + after) / BASELINE_WEEKS;
-  let spent = isFull ? share : before;
+  const weeks = new Weeks(taken);
+  for (const cluster of first) weeks.put(cluster, 1);
+  // A week is full once its share and all before it are used up; the middle of a job says which week it belongs to.
+  const share = minutesOf(items) / BASELINE_WEEKS;
+  let spent = minutesOf(first.flat());
   for (const cluster of rest) {
-    // A week is full once its share and all before it are used up; the middle of a job says which week it belongs to.
     const middle = spent + minutesOf(cluster) / 2;
-    put(cluster, Math.min(BASELINE_WEEKS, Math.max(1, Math.floor(middle / share) + 1)));
+    weeks.put(cluster, Math.min(BASELINE_WEEKS, Math.max(1, Math.floor(middle / share) + 1)));
     spent += minutesOf(cluster);
   }
-  return weeks;
+  return weeks.of;
 }
+
+type Cluster = readonly BaselineItem[];
+
+/** The six weeks with their lines. */
+class Weeks {
+  readonly of = new Map<string, number>();
+  private readonly lines: number[];
+
+  constructor(taken: number) {
+    this.lines = [taken, 0, 0, 0, 0, 0];
+  }
+
+  /** Into a week, or the next that has room and that it can be done in; never after its last; the emptiest where all are full. */
+  put(cluster: Cluster, wished: number): void {
+    const from = Math.max(wished, ...cluster.map(({ firstWeek }) => firstWeek));
+    const last = Math.max(1, lastOf(cluster));
+    const lines = new Set(cluster.map(({ practice }) => practice)).size;
+    const fits = (week: number): boolean => this.linesOf(week) + lines <= LINES_A_WEEK;
+    const open = Array.from({ length: last }, (_, index) => index + 1);
+    const later = open.filter((week) => week >= from);
+    const week = later.find(fits) ?? open.findLast(fits) ?? this.emptiest(open);
+    this.lines[week - 1] = this.linesOf(week) + lines;
+    for (const { dutyId } of cluster) this.of.set(dutyId, week);
+  }
+
+  /** Of weeks that are all full the first is spared, where another is to be had. */
+  private emptiest(open: readonly number[]): number {
+    const spared = open.length > 1 ? open.slice(1) : open;
+    return spared.reduce(
+      (best, week) => (this.linesOf(week) < this.linesOf(best) ? week : best),
+      spared[0] ?? 1,
+    );
+  }
+
+  private linesOf(week: number): number {
+    return this.lines[week - 1] ?? 0;
+  }
+}
+
+/** Frost does not wait, and lives hang on some. */
+const urgent = ({ frost, consequence }: BaselineItem): boolean => frost || consequence === 'life-safety';
+
+/** What has few weeks left comes first, then frost, then lives. */
+const urgencyOf = (cluster: Cluster): number =>
+  (cluster.some(({ frost }) => frost) ? 0 : 10) + lastOf(cluster);
 
 /** The first day of a week of the spread: the first week begins on the day of adoption. */
 export const dayOfWeek = (adopted: CivilDate, week: number): CivilDate =>

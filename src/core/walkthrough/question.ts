@@ -21,6 +21,10 @@ export type Question = Asked &
     | { readonly kind: 'count'; readonly min: number; readonly max: number }
     /** A date known at least to the year, read off a label. */
     | { readonly kind: 'made' }
+    /** A short text, such as a size printed on a thing. */
+    | { readonly kind: 'text'; readonly max: number }
+    /** When something was last done, as it is remembered: see `lastDone.ts`. */
+    | { readonly kind: 'lastDone' }
   );
 
 /** One stop of the walk: a room, or a part of the house looked at together. One tap confirms all its answers. */

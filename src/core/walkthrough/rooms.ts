@@ -42,7 +42,7 @@ export function roomsOf(given: Given): Room[] {
         number: bedrooms > 1 ? index + 1 : null,
       }),
     ),
-    room('bathroom', 'bathroom', sleeping > 0 ? 1 : 0),
+    ...bathroomsOf(given, sleeping > 0 ? 1 : 0),
     room('utility', 'utility', 0),
     ...(given.choice('below') === 'basement' ? [room('basement', 'plant', -1)] : []),
     ...(given.has('parts', 'attic') ? [room('attic', 'attic', storeys)] : []),
@@ -51,6 +51,20 @@ export function roomsOf(given: Given): Room[] {
     room('outside', 'outdoors', null),
   ];
 }
+
+/** The first bathroom keeps the plain code, so that walks begun before more were asked for still fit. */
+const bathroomsOf = (given: Given, storey: number): Room[] => {
+  const count = Math.max(1, given.count('bathrooms'));
+  return Array.from({ length: count }, (_, index) =>
+    room(index === 0 ? 'bathroom' : `bathroom-${index + 1}`, 'bathroom', index % 2 === 0 ? storey : 0, {
+      called: 'bathroom',
+      number: count > 1 ? index + 1 : null,
+    }),
+  );
+};
+
+/** The code of the nth bathroom, from 1. */
+export const bathroom = (number: number): string => (number === 1 ? 'bathroom' : `bathroom-${number}`);
 
 /** Over three storeys and more the bedrooms are spread from the first floor up. */
 const sleepingStorey = (index: number, bedrooms: number, upstairs: number): number =>

@@ -16,8 +16,10 @@ export interface Thing {
 export const when = (holds: boolean, ...things: Thing[]): Thing[] => (holds ? things : []);
 
 /** So many like things, numbered from 1. */
-export const times = (count: number, make: (number: number) => Thing): Thing[] =>
-  Array.from({ length: count }, (_, index) => make(index + 1));
+export const times = (count: number, make: (number: number) => Thing): Thing[] => numbers(count).map(make);
+
+/** 1 to so many. */
+export const numbers = (count: number): number[] => Array.from({ length: count }, (_, index) => index + 1);
 
 /** The room that a place of plant means: `closet` and `indoors` are the utility room. */
 export const roomAt = (given: Given, code: string): string => {

@@ -1,6 +1,8 @@
 import type { FactValue } from '../basics/factValue.ts';
-import { HOUSEHOLD_TRAITS } from '../house/traitSpec.ts';
+import { DOES_TRAITS, HOUSEHOLD_TRAITS } from '../house/traitSpec.ts';
 import type { Given } from './given.ts';
+
+const BURNERS = ['gas-furnace', 'oil-furnace', 'gas-boiler', 'oil-boiler'] as const;
 
 /** The traits of the house and its people from the answers. A "no" is told as such. */
 export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
@@ -8,7 +10,8 @@ export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
   const trees = given.choice('trees');
   const fresh = given.choice('age') === 'new';
   const burns =
-    given.isOneOf('heat', 'gas-furnace', 'oil-furnace', 'gas-boiler', 'oil-boiler', 'wood') ||
+    given.isOneOf('heat', ...BURNERS, 'wood') ||
+    given.chosen('heat-also').some((heat) => BURNERS.some((burner) => burner === heat)) ||
     (given.choice('heater') !== 'none' && given.isOneOf('heater-fuel', 'gas', 'oil')) ||
     given.chosen('fires').some((fire) => fire !== 'grill') ||
     (given.has('appliances', 'dryer') && given.choice('dryer-fuel') === 'gas') ||
@@ -16,6 +19,8 @@ export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
   return new Map<string, FactValue>([
     ['people', given.count('people')],
     ...HOUSEHOLD_TRAITS.map((code): [string, FactValue] => [code, given.has('household', code)]),
+    ...DOES_TRAITS.map((code): [string, FactValue] => [code, given.has('does', code)]),
+    ['hours-a-week', given.count('hours-a-week')],
     ['new-house', fresh],
     ['new-plant', fresh],
     ['builder-cover', given.yes('builder-cover')],

@@ -7,7 +7,7 @@ import { fitsSpec } from '../house/factSpec.ts';
 import { specOf } from '../house/factsOfKind.ts';
 import { traitFits } from '../house/traitSpec.ts';
 import { adoptionOf } from './adoption.ts';
-import { BASELINE_WEEKS, spreadBaseline, type BaselineItem } from './baseline.ts';
+import { BASELINE_WEEKS, LINES_A_WEEK, spreadBaseline, type BaselineItem } from './baseline.ts';
 import { Given } from './given.ts';
 import { HOUSE_KINDS, likelyAnswers } from './houseKinds.ts';
 import { optionsOf, type Answers } from './question.ts';
@@ -60,7 +60,7 @@ describe('several of everything', () => {
     const plan = planFor({ ...PLACE, assets: house.assets, traits: house.traits }, PRACTICES);
     const units = plan.duties.filter(({ practice }) => practice.code === 'smoke-alarm-test');
     expect(new Set(units.map(({ asset }) => asset.id)).size).toBe(8);
-    expect(plan.duties.filter(({ practice }) => practice.code === 'furnace-annual-tune-up')).toHaveLength(2);
+    expect(plan.duties.filter(({ practice }) => practice.code === 'heating-service-visit')).toHaveLength(2);
   });
 
   test('an alarm in a room that is no longer there is let go', () => {
@@ -75,7 +75,7 @@ describe('several of everything', () => {
 const anyAnswers = fc
   .record({
     kind: fc.constantFrom(...HOUSE_KINDS),
-    picks: fc.array(fc.nat(), { minLength: 60, maxLength: 60 }),
+    picks: fc.array(fc.nat(), { minLength: 90, maxLength: 90 }),
   })
   .map(({ kind, picks }) => {
     let at = 0;
@@ -91,6 +91,8 @@ const anyAnswers = fc
           yesNo: () => [true, false, null][pick(3)] ?? null,
           count: () => (question.kind === 'count' ? question.min + pick(question.max - question.min + 1) : 0),
           made: () => ['2019', '2021-04', null][pick(3)] ?? null,
+          text: () => ['16 × 25 × 1', null][pick(2)] ?? null,
+          lastDone: () => ['2025-autumn', '2019', 'never', null][pick(4)] ?? null,
         }[question.kind]();
         answers = { ...answers, [question.code]: value };
       }
@@ -192,8 +194,9 @@ describe('the first six weeks', () => {
     practice,
     bound: [],
     system: 'openings',
-    lifeSafety: false,
+    consequence: 'money',
     frost: false,
+    firstWeek: 1,
     lastWeek: BASELINE_WEEKS,
     minutes,
     ...more,
@@ -210,26 +213,57 @@ describe('the first six weeks', () => {
     expect(weeks.get('c')).toBe(weeks.get('c2'));
   });
 
-  test('however much it is: life safety in the first week, all within six, the worst not after the rest', () => {
-    const anItem = fc.record({
-      minutes: fc.integer({ min: 1, max: 200 }),
-      lifeSafety: fc.boolean(),
-      system: fc.constantFrom('alarms' as const, 'water' as const, 'garden' as const),
-    });
+  const anItem = fc.record({
+    minutes: fc.integer({ min: 1, max: 200 }),
+    consequence: fc.constantFrom('life-safety' as const, 'money' as const),
+    frost: fc.boolean(),
+    firstWeek: fc.integer({ min: 1, max: BASELINE_WEEKS }),
+    system: fc.constantFrom('alarms' as const, 'water' as const, 'garden' as const),
+  });
+  const given = (check: (items: BaselineItem[], weeks: ReadonlyMap<string, number>) => void): void => {
     fc.assert(
       fc.property(fc.array(anItem, { minLength: 1, maxLength: 40 }), (some) => {
         const items = some.map((one, index) => item(`p${index}`, one.minutes, one));
-        const weeks = spreadBaseline(items);
-        const weekOf = ({ dutyId }: BaselineItem): number => weeks.get(dutyId) ?? 0;
-        expect(items.every((one) => weekOf(one) >= 1 && weekOf(one) <= BASELINE_WEEKS)).toBe(true);
-        expect(items.filter(({ lifeSafety }) => lifeSafety).every((one) => weekOf(one) === 1)).toBe(true);
-        const rest = items.filter(({ lifeSafety }) => !lifeSafety);
-        const water = rest.filter(({ system }) => system === 'water').map(weekOf);
-        const garden = rest.filter(({ system }) => system === 'garden').map(weekOf);
-        if (water.length > 0 && garden.length > 0)
-          expect(Math.max(...water)).toBeLessThanOrEqual(Math.min(...garden));
+        check(items, spreadBaseline(items));
       }),
       { numRuns: 200, seed: 4_713 },
     );
+  };
+
+  test('however much it is: all within six weeks, no more lines a week than one can face while another has room', () => {
+    given((items, weeks) => {
+      const lines = [1, 2, 3, 4, 5, 6].map(
+        (week) => items.filter(({ dutyId }) => weeks.get(dutyId) === week).length,
+      );
+      expect(lines.reduce((sum, one) => sum + one, 0)).toBe(items.length);
+      if (items.length <= LINES_A_WEEK * BASELINE_WEEKS)
+        expect(Math.max(...lines)).toBeLessThanOrEqual(LINES_A_WEEK);
+    });
+  });
+
+  test('a trade is not there before it can come, while later weeks have room', () => {
+    given((items, weeks) => {
+      if (items.length > LINES_A_WEEK) return;
+      for (const { dutyId, firstWeek } of items) expect(weeks.get(dutyId)).toBeGreaterThanOrEqual(firstWeek);
+    });
+  });
+
+  test('frost and lives come before what can wait', () => {
+    given((items, weeks) => {
+      const weekOf = ({ dutyId }: BaselineItem): number => weeks.get(dutyId) ?? 0;
+      const isUrgent = ({ frost, consequence }: BaselineItem): boolean =>
+        frost || consequence === 'life-safety';
+      const urgent = items.filter(isUrgent);
+      for (const one of urgent.filter(({ firstWeek }) => firstWeek === 1))
+        expect(weekOf(one)).toBeLessThanOrEqual(Math.ceil(urgent.length / LINES_A_WEEK));
+    });
+  });
+
+  test('what stands in the first week already leaves less room in it', () => {
+    const items = Array.from({ length: 5 }, (_, index) =>
+      item(`p${index}`, 1, { consequence: 'life-safety' }),
+    );
+    const weeks = spreadBaseline(items, 4);
+    expect(items.filter(({ dutyId }) => weeks.get(dutyId) === 1)).toHaveLength(3);
   });
 });

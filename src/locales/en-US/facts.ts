@@ -1,6 +1,16 @@
 /** Facts of things, traits of rooms and households, and the names of their values. */
 export const facts = {
   fact: {
+    grade: 'Grade',
+    heats: 'It heats as well',
+    'testable-preventer': 'The backflow preventer is tested',
+    flushed: 'It has been flushed before',
+    opener: 'It has an opener',
+    agent: 'Kind of extinguisher',
+    'backup-battery': 'It has a backup battery',
+    stands: 'Where the cartridge sits',
+    frying: 'Frying',
+    'transfer-switch': 'It has a transfer switch',
     'emergency-number': 'Emergency number',
     'gas-emergency': 'Gas emergency',
     'water-supplier': 'Water supplier',
@@ -114,6 +124,24 @@ export const facts = {
     'square-metres': 'Square meters',
   },
   factOption: {
+    grade: {
+      simple: 'simple panel',
+      pleated: 'pleated, to about MERV 8',
+      fine: 'fine pleat, MERV 11 and up',
+    },
+    agent: {
+      powder: 'powder',
+      foam: 'foam',
+      'carbon-dioxide': 'carbon dioxide',
+      water: 'water',
+      'wet-chemical': 'wet chemical',
+    },
+    stands: {
+      'whole-house': 'at the main, for the whole house',
+      'under-sink': 'under a sink',
+      refrigerator: 'in the refrigerator',
+    },
+    frying: { daily: 'every day', sometimes: 'sometimes' },
     shutoff: {
       lever: 'a lever',
       knob: 'a knob',
@@ -210,6 +238,7 @@ export const facts = {
   storey: { below: 'Basement level', ground: 'Ground floor', up: 'Floor {n}' },
   traitGroup: {
     people: 'The people',
+    doing: 'What you do yourselves',
     building: 'The building',
     surroundings: 'Round about',
     habits: 'How it is used',

@@ -148,6 +148,38 @@ export const ABOUT: Readonly<Record<string, About>> = {
       'lb a month = gr/gal × gal/day × 30 ÷ grains a pound: 2 500, 3 350 if rated efficient, 2 000 if on a timer.',
     source: TRADE_RULE,
   },
+  'water-pressure': {
+    title: 'Water pressure',
+    about: 'A gauge on an outside {faucet}, all water off in the house.',
+    formula: 'By the gauge.',
+    source: TRADE_RULE,
+    words: {
+      fields: { pressure: 'On the gauge', 'creeps-overnight': 'It has crept up overnight' },
+      figures: { pressure: 'pressure' },
+      because: { 'pressure-creeps': 'It creeps up overnight: the expansion tank.' },
+    },
+  },
+  'pool-water': {
+    title: 'Pool water',
+    about: 'By strip or kit, before anyone swims.',
+    formula: 'pH, and free chlorine in ppm.',
+    source: TRADE_RULE,
+    words: {
+      fields: { ph: 'pH', chlorine: 'Free chlorine, ppm' },
+      figures: { ph: 'pH', chlorine: 'free chlorine, ppm' },
+      doNow: { 'nobody-swims': 'Nobody swims until both are in range.' },
+    },
+  },
+  radon: {
+    title: 'Radon',
+    about: 'By a kit on the lowest level that is lived in, house closed, heating season.',
+    formula: 'As the laboratory writes it.',
+    source: 'Usual trade knowledge. The local limit comes first.',
+    words: {
+      fields: { level: 'The result' },
+      figures: { level: 'radon' },
+    },
+  },
   'condensate-dose': {
     title: 'Treating a condensate line',
     about: 'How many tablets, and what may not meet what.',

@@ -248,6 +248,10 @@ export const SCHOOLS: Readonly<Record<string, string>> = {
 
 /** The bands that are no school, by their code. */
 export const BANDS: Readonly<Record<string, string>> = {
+  pressure: 'pressure',
+  ph: 'pH',
+  chlorine: 'free chlorine, ppm',
+  level: 'radon',
   dry: 'under 45 % indoors',
   usual: '45 to 55 % indoors',
   damp: 'over 55 to 65 % indoors',

@@ -56,7 +56,10 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
       ...(minutes.get(one.dutyId) ?? { minutes: null, minutesFrom: null }),
     })),
     suggested: plan.duties
-      .filter(({ practice, asset }) => !isKept(house, kept, practice.code, asset.id))
+      .filter(({ practice, asset }) =>
+        // What something kept already does as well is not asked for beside it.
+        [practice.code, ...coveredBy(practice.code)].every((code) => !isKept(house, kept, code, asset.id)),
+      )
       .map(({ practice, asset, school, because }) => ({
         practice: practice.code,
         asset: asset.id,
@@ -73,12 +76,16 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
   };
 }
 
-/** The terms that duties of a home could have, because their schools say more now. Only the entries that tell of terms are read. */
+/** The terms that duties of a home could have, because their schools say more now. Only the entries that tell of terms, things and traits are read. */
 export async function betterTermsOn(tx: Tx, home: Home, on: CivilDate): Promise<BetterTermsBody> {
   const house = await loadHouse(tx, home);
   const told = await loadForTerms(tx, home.id);
   return { offers: betterTerms(house, told, on, finderWith(house.practices ?? [])) };
 }
+
+/** The practices that do this one as well. */
+const coveredBy = (code: string): string[] =>
+  PRACTICES.filter(({ covers }) => covers.includes(code)).map((practice) => practice.code);
 
 /** A duty of that practice on the thing, or on one it replaced, that has not been given up. */
 function isKept(house: House, kept: ReturnType<typeof keptOn>, code: string, asset: string): boolean {

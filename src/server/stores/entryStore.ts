@@ -227,7 +227,17 @@ export const loadForTerms = (tx: Tx, homeId: string): Promise<SequencedEntry[]> 
     tx,
     and(
       eq(entry.homeId, homeId),
-      inArray(entry.kind, ['adopted', 'terms', 'retired', 'removed', 'amends', 'voids']),
+      inArray(entry.kind, [
+        'adopted',
+        'terms',
+        'retired',
+        'removed',
+        'replaced',
+        'trait',
+        'fact',
+        'amends',
+        'voids',
+      ]),
     ),
   );
 

@@ -138,6 +138,20 @@ export const air: readonly Practice[] = [
         ['shedding-pets', 'smoker'],
       ),
       school(
+        'fine-sooner',
+        'Every two months, a fine filter',
+        'Those who want cleaner air: a fine pleat catches more, so it clogs sooner and the airflow is watched.',
+        'A fine or hypoallergenic filter.',
+        every(2, 'months', 21),
+        {
+          all: [
+            { fact: 'grade', is: 'fine' },
+            { fact: 'thickness', is: 'thin' },
+          ],
+        },
+        ['allergies'],
+      ),
+      school(
         'by-condition',
         'Look monthly, change when gray',
         'Owners who look: dirt decides, nothing is thrown away early.',
@@ -185,8 +199,7 @@ export const air: readonly Practice[] = [
     defaultBecause:
       'The middle of what practitioners do; what the household adds is taken in by factors, not guessed.',
     factors: householdFactors,
-    bound: ['condensate-line-treat'],
-    handy: ['air-filter-restock', 'humidity-read-and-adjust'],
+    handy: ['condensate-line-treat', 'air-filter-restock', 'humidity-read-and-adjust'],
     covers: ['air-filter-monthly-look'],
     alternatives: 'return-filter',
     triggers: ['weak-airflow', 'ice-on-coil'],
@@ -295,7 +308,7 @@ export const air: readonly Practice[] = [
     defaultSchool: 'every-month',
     defaultBecause: 'Washing costs nothing but the minutes.',
     factors: householdFactors,
-    bound: ['condensate-line-treat'],
+    handy: ['condensate-line-treat'],
     covers: ['air-filter-monthly-look'],
     alternatives: 'return-filter',
   }),

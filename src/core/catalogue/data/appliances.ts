@@ -210,4 +210,39 @@ export const appliances: readonly Practice[] = [
     tools: ['bucket', 'towel'],
     triggers: ['slow-drain'],
   }),
+  duty({
+    code: 'range-hood-filter-wash',
+    title: 'Wash the range hood filter',
+    why: 'Grease in the filter burns, and the hood no longer draws.',
+    appliesTo: ['range-hood'],
+    minutes: 15,
+    steps: {
+      work: [
+        ['Metal: hot water and degreaser.', 'fire-load', 'scald'],
+        'Charcoal: renewed every six months.',
+        'Wipe the edge and the fan’s housing.',
+      ],
+      closeOut: ['Dry, back in. Log.'],
+    },
+    judge: { sound: 'Clean, draws well.', act: 'Grease drips or the paper is not held.' },
+    schools: [
+      school(
+        'quarterly',
+        'Every three months',
+        'Usual trade knowledge.',
+        'Most kitchens.',
+        every(3, 'months'),
+      ),
+      school(
+        'monthly',
+        'Every month',
+        'Usual trade knowledge: daily frying fills it fast.',
+        'Daily frying.',
+        every(1, 'months'),
+        { fact: 'frying', is: 'daily' },
+      ),
+    ],
+    defaultSchool: 'quarterly',
+    defaultBecause: 'A usual starting value.',
+  }),
 ];

@@ -10,6 +10,7 @@ export const ground: readonly Practice[] = [
     title: 'Measure the foundation cracks',
     why: 'Most hairlines mean nothing; one that widens or leaks does.',
     appliesTo: ['foundation'],
+    when: { not: { fact: 'cracks', is: 'none' } },
     minutes: 15,
     steps: {
       work: [

@@ -14,6 +14,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
       'A tall enough ladder on firm ground, four up for one out, clear of lines, a helper holding it; never alone on a roof. Prefer a window look, a drone or a hose test.',
     stop: 'Steep, high, wet, icy, or simply uneasy: hire.',
     stands: [
+      'deck-and-rail-look',
+      'tree-near-house-look',
       'gutter-clean',
       'roof-storm-look',
       'roof-tile-replace',
@@ -33,6 +35,12 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
       'Isolate first at the local switch or the panel and prove it dead with a proven tester; dry hands.',
     stop: 'Frayed wire, scorch, a breaker that trips again, a protective {outlet} that will not reset.',
     stands: [
+      'tank-heater-flush',
+      'sump-pump-test',
+      'bath-fan-clean',
+      'heat-pump-outdoor-clear',
+      'emergency-power-test',
+      'pool-close',
       'circulator-pump-free',
       'furnace-annual-tune-up',
       'furnace-flame-sensor-clean',
@@ -52,6 +60,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     caution: 'The gas shut before anything is opened; you yourself only turn valves.',
     stop: 'A smell of gas: touch no switch, no phone indoors, out of the house, emergency number. Any pipe work: licensed trade.',
     stands: [
+      'tank-heater-flush',
+      'tank-heater-anode',
       'furnace-annual-tune-up',
       'furnace-flame-sensor-clean',
       'furnace-cabinet-clean',
@@ -69,6 +79,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     caution: 'The carbon monoxide alarms proven before the first firing; fresh air.',
     stop: 'An alarm, a shared headache or nausea, an orange or roaming flame, a cracked exchanger, a loose flue.',
     stands: [
+      'emergency-power-test',
       'furnace-annual-tune-up',
       'furnace-start-sequence-watch',
       'heat-exchanger-inspect',
@@ -95,6 +106,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     caution: 'Let it cool; about {120 °F|49 °C} at the {faucet} is hot enough.',
     stop: 'Hot water beyond control.',
     stands: [
+      'tank-heater-flush',
+      'relief-valve-look',
       'water-heater-temperature-set',
       'radiator-valve-gland-tighten',
       'grill-clean',
@@ -116,7 +129,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     caution:
       'Vinegar or bleach, never both and never one after the other without flushing; bleach never with acid, ammonia or descaler.',
     stop: 'Fumes: leave, and air the room.',
-    stands: ['condensate-line-treat', 'aerobic-chlorine-tablets'],
+    stands: ['pool-water', 'condensate-line-treat', 'aerobic-chlorine-tablets'],
   },
   'poison-tablets': {
     caution: 'The tablets are poison: not for swallowing, locked away from children.',
@@ -162,12 +175,13 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
   'old-paint': {
     caution: 'Old paint and flashing may hold lead: wet, no dry dust, wash hands.',
     stop: 'Large areas: a trade.',
-    stands: ['lead-flashing-refix', 'hinge-clean-oil', 'glazing-putty-renew'],
+    stands: ['siding-paint-look', 'lead-flashing-refix', 'hinge-clean-oil', 'glazing-putty-renew'],
   },
   'sewage-infection': {
     caution: 'Sewage infects: gloves; wash thoroughly afterwards.',
     stop: 'Overflow, or a broken lid.',
     stands: [
+      'septic-tank-inspect',
       'aerobic-quick-look',
       'aerobic-lid-baffle-elbow-check',
       'aerobic-layer-measure',
@@ -186,6 +200,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
       'Never enter or lean in, never alone by it; children off; the lid back at once. Someone fallen in: call, never follow.',
     stop: 'Any repair inside: licensed trade.',
     stands: [
+      'septic-tank-inspect',
       'aerobic-lid-baffle-elbow-check',
       'aerobic-layer-measure',
       'aerobic-pump-out',
@@ -203,6 +218,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     caution: 'Frost bursts what holds water: act before the first freeze.',
     stop: 'Water running: {main shutoff} off.',
     stands: [
+      'pool-close',
       'hose-disconnect',
       'outdoor-tap-shut-and-drain',
       'irrigation-winterise',
@@ -214,6 +230,9 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     caution: 'Shut the water off first; a bowl and a towel at hand; watch the first run.',
     stop: 'A valve that will not close: {main shutoff} off, licensed trade.',
     stands: [
+      'supply-hoses-look',
+      'water-filter-cartridge',
+      'sump-pump-test',
       'tap-washer-replace',
       'service-valve-fit',
       'washing-machine-filter',
@@ -229,7 +248,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
   'fire-load': {
     caution: 'Lint, grease and tar burn: clear before use.',
     stop: 'A burning smell, a roar in the chimney.',
-    stands: ['dryer-vent-clean', 'grill-clean', 'chimney-inspect-and-sweep'],
+    stands: ['range-hood-filter-wash', 'dryer-vent-clean', 'grill-clean', 'chimney-inspect-and-sweep'],
   },
   'open-flame': {
     caution: 'Candles and pots are never left alone.',
@@ -270,7 +289,7 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
   'spring-tension': {
     caution: 'The springs hold enough to maim: never touch them.',
     stop: 'Anything about them: licensed trade.',
-    stands: ['garage-and-hatch-seal-check'],
+    stands: ['garage-door-reverse-test', 'garage-door-lubricate', 'garage-and-hatch-seal-check'],
   },
   'flammable-spray': {
     caution: 'No flame, no spark, plenty of air.',
@@ -287,5 +306,15 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
       'Old duct tape, lagging, vermiculite and textured ceilings may hold asbestos: do not disturb them.',
     stop: 'Anything suspected: a licensed trade tests it first.',
     stands: ['duct-seal-and-insulate', 'gas-vent-and-trap-check', 'loft-insulation-lay'],
+  },
+  crushing: {
+    caution: 'Nobody under a moving door; children away; hands clear of rollers and hinges.',
+    stop: 'It does not reverse, hangs to one side, or drops: unplug the opener and leave it shut.',
+    stands: ['garage-door-reverse-test', 'garage-door-lubricate'],
+  },
+  drowning: {
+    caution: 'Fence and gate shut, drain covers whole; a child near water is watched all the time.',
+    stop: 'A broken gate or drain cover: nobody goes near until it is mended.',
+    stands: ['pool-close', 'pool-open', 'pool-water'],
   },
 };

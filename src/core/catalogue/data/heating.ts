@@ -12,7 +12,8 @@ export const heating: readonly Practice[] = [
     title: 'Tune up the gas furnace',
     why: 'A neglected furnace locks out in the cold, burns badly and may leak combustion gas. The order is: make safe, filter, clean, run.',
     appliesTo: ['furnace'],
-    when: gasFurnace,
+    // Whoever leaves gas to others has the heating serviced instead.
+    when: { all: [gasFurnace, { trait: 'does-gas' }] },
     lifeSafety: true,
     minutes: 90,
     doers: ['self', 'trade'],
@@ -458,6 +459,7 @@ export const heating: readonly Practice[] = [
     defaultSchool: 'yearly',
     defaultBecause: 'The one interval nearly all agree on.',
     after: ['co-alarm-test-and-battery'],
+    covers: ['furnace-flame-sensor-clean', 'furnace-cabinet-clean'],
     handy: ['trade-visit-scope-check', 'chimney-inspect-and-sweep'],
   }),
   duty({

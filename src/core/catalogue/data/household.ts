@@ -10,6 +10,7 @@ export const household: readonly Practice[] = [
     title: 'Go through the emergency stock',
     why: 'Nobody wants to be caught unprepared.',
     appliesTo: ['house'],
+    offered: true,
     minutes: 45,
     steps: {
       work: [
@@ -40,6 +41,7 @@ export const household: readonly Practice[] = [
     title: 'Give away what is not needed',
     why: 'It frees space and helps others; receipts may count for tax.',
     appliesTo: ['house'],
+    offered: true,
     minutes: 120,
     steps: {
       work: [

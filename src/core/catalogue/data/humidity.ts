@@ -463,4 +463,24 @@ export const humidity: readonly Practice[] = [
     bound: ['ventilator-filter-vacuum'],
     tools: ['cloth', 'vacuum'],
   }),
+  duty({
+    code: 'bath-fan-clean',
+    title: 'Clean the bath fan',
+    why: 'Where no ventilator runs, the bath fan is what carries the damp out.',
+    appliesTo: ['bath-fan'],
+    minutes: 10,
+    setUps: ['power-off'],
+    steps: {
+      first: [['Power off.', 'shock']],
+      work: ['Wash the {grille}; vacuum the wheel.', 'Power on: a sheet of tissue is held by the suction.'],
+      closeOut: ['Outside, its flap opens. Log.'],
+    },
+    judge: { sound: 'The tissue is held.', watch: 'The tissue falls.', act: 'No air: duct or fan.' },
+    schools: [
+      school('half-yearly', 'Every six months', 'Usual trade knowledge.', 'Always.', every(6, 'months')),
+    ],
+    defaultSchool: 'half-yearly',
+    defaultBecause: 'A usual starting value.',
+    tools: ['vacuum', 'step-stool'],
+  }),
 ];

@@ -24,7 +24,11 @@ export const roof: readonly Practice[] = [
         'Look for loose brackets, splits, damage.',
         'Flush.',
       ],
-      closeOut: ['Flow test at the {downspouts}; the date for each side of the house.'],
+      closeOut: [
+        'Run a hose: water comes out below the {downspouts} and at each {pop-up outlet}, away from the wall.',
+        'Pull what grows along the roof edge.',
+        'The date for each side of the house.',
+      ],
     },
     judge: {
       sound: 'Clear.',
@@ -83,6 +87,7 @@ export const roof: readonly Practice[] = [
     ],
     defaultSchool: 'autumn-and-spring',
     defaultBecause: 'Both harms are met: the ice and the spring rains.',
+    covers: ['downspout-and-flow-test', 'roofline-growth-remove', 'yard-outlet-check'],
     bound: ['downspout-and-flow-test', 'roofline-growth-remove'],
     handy: ['roof-storm-look', 'yard-outlet-check'],
     tools: ['ladder', 'gloves', 'bucket', 'hose', 'scoop', 'helper'],
@@ -257,10 +262,10 @@ export const roof: readonly Practice[] = [
     schools: [
       school(
         'monthly',
-        'Monthly',
+        'Monthly while leaves fall, else quarterly',
         'Those who say frequently.',
         'Trees near, leaf months.',
-        every(1, 'months'),
+        first(season('leafFall'), season('leafFall', 30), every(3, 'months')),
         { trait: 'trees' },
       ),
       school('quarterly', 'Quarterly', 'A covered one.', 'Little falls.', every(3, 'months')),

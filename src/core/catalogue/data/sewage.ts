@@ -143,6 +143,8 @@ export const sewage: readonly Practice[] = [
     title: 'Have the septic tank pumped',
     why: 'Settled solids are never eaten up.',
     appliesTo: ['treatment-plant', 'septic-tank'],
+    // Never on a guess: with no record of the last one it is measured first.
+    when: { known: 'last-pumped' },
     minutes: 20,
     doers: ['trade'],
     lead: { days: 14 },
@@ -420,5 +422,55 @@ export const sewage: readonly Practice[] = [
     judge: { sound: 'Working.', watch: 'Slow.', act: 'Backing up.' },
     triggers: ['slow-drains-after-rain', 'heavy-rain'],
     leadsTo: ['wastewater-load-spread', 'aerobic-pump-out'],
+  }),
+  duty({
+    code: 'septic-tank-inspect',
+    title: 'Have the septic tank inspected and measured',
+    why: 'Only the layers say whether it wants pumping; a tank that overflows ruins its field.',
+    appliesTo: ['septic-tank'],
+    minutes: 20,
+    doers: ['trade'],
+    lead: { days: 14 },
+    steps: {
+      first: [
+        [
+          'A licensed hauler or inspector. Nobody leans in, nobody is alone at an open lid.',
+          'open-tank',
+          'sewage-infection',
+        ],
+      ],
+      work: [
+        { says: 'Scum and sludge measured.', reads: ['scum-depth', 'sludge-depth', 'clear-depth'] },
+        'Lids safe, no hollow over the tank, no wet or lush ground over the field.',
+        'The effluent filter cleaned, once a year.',
+      ],
+      closeOut: ['The numbers noted.'],
+    },
+    judge: {
+      sound: 'Well inside all limits.',
+      watch: 'Near one.',
+      act: 'Scum + sludge over the clear depth, sludge over about {12 in|300 mm}, scum over {6 in|150 mm}: pump.',
+      stop: 'Sewage backing up, a broken lid.',
+    },
+    schools: [
+      school(
+        'two-years',
+        'Every two years',
+        'Usual trade knowledge: the middle of one to three years.',
+        'Most tanks.',
+        every(2, 'years'),
+      ),
+      school(
+        'yearly',
+        'Every year',
+        'Usual trade knowledge: heavy use.',
+        'Many people, or a grinder.',
+        every(1, 'years'),
+        { any: [{ trait: 'garbage-grinder' }, { trait: 'busy-household' }] },
+      ),
+    ],
+    defaultSchool: 'two-years',
+    defaultBecause: 'A usual starting value; what is measured makes it sooner or later.',
+    leadsTo: ['aerobic-pump-out'],
   }),
 ];

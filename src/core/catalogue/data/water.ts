@@ -146,7 +146,7 @@ export const water: readonly Practice[] = [
     code: 'interior-leak-watch',
     title: 'Look for moisture at every fixture',
     why: 'Left alone, water ruins floors, walls and what insulates them, and mold follows.',
-    appliesTo: ['plumbing', 'house'],
+    appliesTo: ['house'],
     minutes: 10,
     steps: {
       first: ['A large leak: {main shutoff} first, then look.'],

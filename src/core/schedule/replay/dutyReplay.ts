@@ -91,6 +91,11 @@ export class DutyReplay {
     return this.segments.at(-1)?.terms.rule ?? null;
   }
 
+  /** Whether, by its last terms, a trade does it. */
+  get isHired(): boolean {
+    return this.segments.at(-1)?.terms.doer === 'trade';
+  }
+
   /** Whether something in the house or the year keeps it from being done at times. */
   get isGated(): boolean {
     return (this.history.timing.gates ?? []).length > 0;

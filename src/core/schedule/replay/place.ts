@@ -19,6 +19,8 @@ export interface Placed {
   readonly earliest: DayNumber;
   readonly due: DayNumber;
   readonly latest: DayNumber;
+  /** Somebody chose this day: what is done on the same trip does not move it. */
+  readonly chosen: boolean;
   /** The steps after the duty's own, in order. */
   readonly moved: readonly Reason[];
   /** Adds the steps up to there, worked out again; right as long as nothing else has happened to the duty. */
@@ -34,7 +36,7 @@ interface Moving {
 }
 
 /** A placed date while its own steps are taken. */
-type Placing = Placed & Moving;
+type Placing = Omit<Placed, 'chosen'> & Moving & { chosen: boolean };
 
 /** Every step of a placed date, in the order taken. */
 export function reasonsOf(placed: Placed): Reason[] {
@@ -95,6 +97,7 @@ export function place(
     earliest: due - margins.early,
     due,
     latest: due + margins.grace,
+    chosen: false,
     moved: NOTHING,
     told,
     explain: (list) => {
@@ -193,6 +196,7 @@ function putOff(placed: Placing, context: PlaceContext): void {
   const to = toDay(chosen.to);
   placed.earliest = Math.min(placed.earliest, to);
   placed.due = to;
+  placed.chosen = true;
   placed.latest = Math.max(placed.latest, to);
   placed.told?.push({ kind: 'putOff', why: chosen.why, ...written(placed) });
 }

@@ -1,6 +1,7 @@
 import type { Given } from '../given.ts';
+import { bathroom } from '../rooms.ts';
 import { DUCTED } from '../stops.ts';
-import { roomAt, times, when, type Thing } from '../thing.ts';
+import { numbers, roomAt, times, when, type Thing } from '../thing.ts';
 
 /** Heating, cooling, what moves and cleans the air. */
 export function climateThings(given: Given): Thing[] {
@@ -27,53 +28,37 @@ export function climateThings(given: Given): Thing[] {
     }),
     ...thermostat(given),
     ...cooling(given),
-    ...when(given.isOneOf('ventilator', 'removable', 'sealed'), {
-      id: 'ventilator',
-      kind: 'ventilator',
-      room: 'utility',
-      facts: { core: given.choice('ventilator') },
-    }),
+    ...ventilation(given),
     ...fires(given),
   ];
 }
 
+const isBoiler = (heat: string): boolean => heat === 'gas-boiler' || heat === 'oil-boiler';
+
 function heating(given: Given): Thing[] {
-  const heat = given.choice('heat');
+  const heat = given.choice('heat') ?? 'none';
+  const main = numbers(Math.max(1, given.count('heat-count'))).flatMap((number) =>
+    plantOf(given, heat, `plant-${number}`),
+  );
+  const also = given.chosen('heat-also').flatMap((one) => plantOf(given, one, `plant-${one}`));
+  const warmWater = [heat, ...given.chosen('heat-also')].some(isBoiler);
+  return [...main, ...also, ...when(warmWater, { id: 'radiators', kind: 'radiators' })];
+}
+
+/** A plant of a kind of heat; none for what has no plant. */
+function plantOf(given: Given, heat: string, id: string): Thing[] {
   const room = roomAt(given, 'heat-place');
   const old = given.known('heat-old');
-  const each = (make: (number: number) => Thing): Thing[] =>
-    times(Math.max(1, given.count('heat-count')), make);
+  const fuel = heat.startsWith('gas') ? 'gas' : 'oil';
   switch (heat) {
     case 'gas-furnace':
     case 'oil-furnace':
-      return each((number) => ({
-        id: `plant-${number}`,
-        kind: 'furnace',
-        room,
-        facts: { fuel: heat === 'gas-furnace' ? 'gas' : 'oil', old },
-      }));
+      return [{ id, kind: 'furnace', room, facts: { fuel, old } }];
     case 'heat-pump':
-      return each((number) => ({
-        id: `plant-${number}`,
-        kind: 'air-handler',
-        room,
-        facts: { fuel: 'heat-pump' },
-      }));
+      return [{ id, kind: 'air-handler', room, facts: { fuel: 'heat-pump' } }];
     case 'gas-boiler':
     case 'oil-boiler':
-      return [
-        ...each((number) => ({
-          id: `plant-${number}`,
-          kind: 'boiler',
-          room,
-          facts: {
-            fuel: heat === 'gas-boiler' ? 'gas' : 'oil',
-            'heats-water': given.known('heats-water'),
-            old,
-          },
-        })),
-        { id: 'radiators', kind: 'radiators' },
-      ];
+      return [{ id, kind: 'boiler', room, facts: { fuel, 'heats-water': given.known('heats-water'), old } }];
     default:
       return [];
   }
@@ -83,20 +68,22 @@ function heating(given: Given): Thing[] {
 const movesAir = (given: Given, number: number): string =>
   given.isOneOf('heat', ...DUCTED) ? `plant-${number}` : 'handler-1';
 
-/** One filter position for each plant that moves air. */
+/** As many filter positions as were counted, shared out among the plants that move air. */
 function filters(given: Given, ducted: boolean): Thing[] {
   if (!ducted) return [];
-  const plants = given.isOneOf('heat', ...DUCTED) ? Math.max(1, given.count('heat-count')) : 1;
-  return times(plants, (number) => ({
+  const hasPlant = given.isOneOf('heat', ...DUCTED);
+  const plants = hasPlant ? Math.max(1, given.count('heat-count')) : 1;
+  return times(Math.max(1, given.count('positions')), (number) => ({
     id: `filter-${number}`,
     kind: 'filter-position',
-    room: roomAt(given, given.isOneOf('heat', ...DUCTED) ? 'heat-place' : 'drain-place'),
-    partOf: movesAir(given, number),
+    room: roomAt(given, hasPlant ? 'heat-place' : 'drain-place'),
+    partOf: movesAir(given, ((number - 1) % plants) + 1),
     facts: {
       filter: given.choice('filter'),
       thickness: given.choice('thickness'),
-      positions: Math.max(1, given.count('positions')),
-      size: null,
+      grade: given.choice('grade'),
+      positions: 1,
+      size: given.choice('filter-size'),
     },
   }));
 }
@@ -123,7 +110,7 @@ function cooling(given: Given): Thing[] {
       id: `cooling-${number}`,
       kind: 'cooling',
       room: 'outside',
-      facts: { tons: given.count('tons') },
+      facts: { tons: given.count('tons'), heats: given.choice('heat') === 'heat-pump' },
     })),
     ...times(given.count('drains'), (number) => ({
       id: `drain-${number}`,
@@ -139,12 +126,34 @@ function cooling(given: Given): Thing[] {
   ];
 }
 
+const ventilation = (given: Given): Thing[] => [
+  ...(given.isOneOf('ventilator', 'removable', 'sealed')
+    ? times(Math.max(1, given.count('ventilators')), (number) => ({
+        id: number === 1 ? 'ventilator' : `ventilator-${number}`,
+        kind: 'ventilator',
+        room: 'utility',
+        facts: { core: given.choice('ventilator') },
+      }))
+    : []),
+  ...times(given.count('bath-fans'), (number) => ({
+    id: `bath-fan-${number}`,
+    kind: 'bath-fan',
+    room: bathroom(Math.min(number, Math.max(1, given.count('bathrooms')))),
+  })),
+];
+
 const fires = (given: Given): Thing[] => [
-  ...when(given.has('fires', 'wood') || given.choice('heat') === 'wood', {
+  ...when(given.has('fires', 'wood') || given.has('fires', 'stove') || given.choice('heat') === 'wood', {
     id: 'chimney',
     kind: 'chimney',
     room: 'living',
     facts: { use: given.choice('chimney-use') ?? 'regular' },
+  }),
+  ...when(given.has('fires', 'stove'), {
+    id: 'stove',
+    kind: 'stove',
+    room: 'living',
+    facts: { use: given.choice('chimney-use') },
   }),
   ...when(given.has('fires', 'wood') || given.choice('heat') === 'wood', {
     id: 'fireplace',

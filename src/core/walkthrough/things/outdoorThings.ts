@@ -1,4 +1,5 @@
 import type { Given } from '../given.ts';
+import { isRemembered } from '../lastDone.ts';
 import { when, type Thing } from '../thing.ts';
 
 const OUT = { room: 'outside' } as const;
@@ -14,6 +15,10 @@ export function outdoorThings(given: Given): Thing[] {
       facts: { covering: given.choice('covering'), old: given.known('roof-old') },
     },
     ...when(given.yes('gutters'), { id: 'gutters', kind: 'gutter-run', ...OUT }),
+    { id: 'walls', kind: 'walls', ...OUT },
+    { id: 'vent-pipe', kind: 'vent-pipe', ...OUT },
+    ...on('deck', { id: 'deck', kind: 'deck', ...OUT }),
+    ...when(given.yes('generator'), { id: 'generator', kind: 'generator', ...OUT }),
     ...on('yard-outlet', { id: 'yard-outlet', kind: 'yard-outlet', ...OUT }),
     ...on('gully', { id: 'gully', kind: 'gully', ...OUT }),
     ...on('stairwell-drain', { id: 'stairwell-drain', kind: 'stairwell-drain', ...OUT }),
@@ -37,11 +42,16 @@ export function outdoorThings(given: Given): Thing[] {
   ];
 }
 
+/** The year something was last done; null where nobody knows, or it never was. */
+const yearOf = (answer: string | null): string | null =>
+  answer !== null && isRemembered(answer) && answer !== 'never' ? answer.slice(0, 4) : null;
+
 function sewage(given: Given): Thing[] {
   const measured = given.known('measured');
+  const pumped = yearOf(given.choice('last-pump-out'));
   switch (given.choice('sewage')) {
     case 'septic':
-      return [{ id: 'septic', kind: 'septic-tank', ...OUT, facts: { measured } }];
+      return [{ id: 'septic', kind: 'septic-tank', ...OUT, facts: { measured, 'last-pumped': pumped } }];
     case 'aerobic':
       return [
         {
@@ -50,6 +60,7 @@ function sewage(given: Given): Thing[] {
           ...OUT,
           facts: {
             measured,
+            'last-pumped': pumped,
             'upflow-filter': given.known('upflow-filter'),
             chlorinator: given.known('chlorinator'),
             contract: given.known('contract'),

@@ -8,6 +8,7 @@ export function safetyThings(given: Given, rooms: readonly Room[]): Thing[] {
   const known = new Set(rooms.map(({ code }) => code));
   const made = given.choice('smoke-made');
   const life = given.choice('co-life');
+  const smokeLife = given.choice('smoke-life');
   const gas =
     given.isOneOf('heat', 'gas-furnace', 'gas-boiler') ||
     (given.choice('heater') !== 'none' && given.choice('heater-fuel') === 'gas') ||
@@ -20,7 +21,14 @@ export function safetyThings(given: Given, rooms: readonly Room[]): Thing[] {
       kind: 'smoke-alarm',
       room,
       calledByRoom: true,
-      facts: { power, made, ...(power === 'sealed' && { cell: 'none' }) },
+      facts: {
+        power,
+        made,
+        sensing: given.choice('sensing')?.slice('smoke-'.length) ?? null,
+        'senses-co': given.known('senses-co'),
+        life: smokeLife === null ? null : Number(smokeLife),
+        ...(power === 'sealed' && { cell: 'none' }),
+      },
     })),
     ...coRooms.map((room): Thing => ({
       id: `co-${room}`,
@@ -35,6 +43,12 @@ export function safetyThings(given: Given, rooms: readonly Room[]): Thing[] {
       room: 'kitchen',
       facts: { made: null },
     }),
+    ...times(given.count('extinguishers'), (number) => ({
+      id: `extinguisher-${number}`,
+      kind: 'extinguisher',
+      room: number === 1 ? 'kitchen' : 'hall',
+      facts: { made: null },
+    })),
     { id: 'panel', kind: 'panel', room: 'utility', facts: { 'shutoff-place': null } },
     ...times(given.count('outlets'), (number) => ({ id: `outlet-${number}`, kind: 'protected-outlet' })),
     { id: 'water-main', kind: 'water-main', facts: { 'shutoff-place': null } },

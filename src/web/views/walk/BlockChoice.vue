@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
+import RadioButton from 'primevue/radiobutton';
+
 /** One big choice among a few: a block that can be hit with a thumb. */
 defineProps<{ kind: 'radio' | 'checkbox'; name: string; value: string }>();
 const chosen = defineModel<boolean>({ required: true });
@@ -6,12 +9,20 @@ const chosen = defineModel<boolean>({ required: true });
 
 <template>
   <label class="block">
-    <input
-      :type="kind"
+    <RadioButton
+      v-if="kind === 'radio'"
       :name="name"
       :value="value"
-      :checked="chosen"
-      @change="chosen = ($event.target as HTMLInputElement).checked"
+      :model-value="chosen ? value : null"
+      @update:model-value="chosen = true"
+    />
+    <Checkbox
+      v-else
+      binary
+      :name="name"
+      :value="value"
+      :model-value="chosen"
+      @update:model-value="chosen = $event"
     />
     <span><slot /></span>
   </label>
@@ -21,6 +32,7 @@ const chosen = defineModel<boolean>({ required: true });
 .block {
   display: flex;
   align-items: center;
+  gap: 0.5rem;
   min-height: 3rem;
   padding: 0.375rem 0.875rem;
   border: 1px solid var(--rule);
@@ -44,13 +56,5 @@ const chosen = defineModel<boolean>({ required: true });
 .block:has(input:focus-visible) {
   outline: 2px solid var(--rust);
   outline-offset: 2px;
-}
-
-input {
-  flex: none;
-}
-
-input:focus-visible {
-  outline: none;
 }
 </style>

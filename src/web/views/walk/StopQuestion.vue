@@ -1,17 +1,32 @@
 <script setup lang="ts">
+import { Minus, Plus } from 'lucide-vue-next';
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import Select from 'primevue/select';
 import { computed, useId } from 'vue';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import { rememberedOptions } from '../../../core/walkthrough/lastDone.ts';
 import type { Given } from '../../../core/walkthrough/given.ts';
 import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 import { assertNever } from '../../../core/basics/result.ts';
 import { optionsOf, type Answer, type Question } from '../../../core/walkthrough/question.ts';
-import { optionName } from '../../../locales/walkNames.ts';
+import { optionName, rememberedText } from '../../../locales/walkNames.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import BlockChoice from './BlockChoice.vue';
 
-/** One question of a stop: its choices as blocks, a count, or a date off a label. */
-const props = defineProps<{ question: Question; given: Given; speech: Speech; error: string }>();
+/** One question of a stop: its choices as blocks, a count, a date off a label, or when something was last done. */
+const props = defineProps<{
+  question: Question;
+  given: Given;
+  speech: Speech;
+  error: string;
+  on: CivilDate;
+  hemisphere: 'north' | 'south';
+}>();
 const answer = defineModel<Answer>({ required: true });
 
+/** Questions whose answer means more than it says. */
+const HINTED: ReadonlySet<string> = new Set(['does', 'grade', 'senses-co', 'hours-a-week']);
 const id = useId();
 const t = computed(() => props.speech.t);
 const options = computed(() => optionsOf(props.question, props.given));
@@ -33,6 +48,8 @@ const singles = computed((): { value: string | boolean | null; text: string }[] 
     case 'several':
     case 'count':
     case 'made':
+    case 'text':
+    case 'lastDone':
       return [];
   }
   return assertNever(question);
@@ -58,15 +75,25 @@ function typedCount(event: Event): void {
     answer.value = Math.min(question.max, Math.max(question.min, Math.round(read.value)));
 }
 
-function typedDate(event: Event): void {
-  const text = (event.target as HTMLInputElement).value.trim();
+function typedText(value: string | undefined): void {
+  const text = (value ?? '').trim();
   answer.value = text === '' ? null : text;
 }
+
+const times = computed(() => [
+  { value: '', text: t.value('walk.unknown') },
+  ...rememberedOptions(props.hemisphere, props.on).map((value) => ({
+    value,
+    text: rememberedText(props.speech, value),
+  })),
+  { value: 'never', text: t.value('walk.when.never') },
+]);
 </script>
 
 <template>
   <fieldset class="question" :data-question="question.code">
     <legend :id="id">{{ t(`walk.q.${question.code}`) }}</legend>
+    <p v-if="HINTED.has(question.code)" class="soft small">{{ t(`walk.hint.${question.code}`) }}</p>
     <div v-if="singles.length > 0" class="blocks">
       <BlockChoice
         v-for="single in singles"
@@ -92,32 +119,40 @@ function typedDate(event: Event): void {
       >
     </div>
     <div v-else-if="question.kind === 'count'" class="count">
-      <button type="button" :disabled="count <= question.min" @click="step(-1)">
-        <span aria-hidden="true">−</span><span class="unseen">{{ t('walk.fewer') }}</span>
-      </button>
-      <input
-        type="text"
+      <Button outlined :aria-label="t('walk.fewer')" :disabled="count <= question.min" @click="step(-1)"
+        ><Minus :size="20" aria-hidden="true"
+      /></Button>
+      <InputText
         inputmode="numeric"
         :aria-labelledby="id"
-        :value="count"
+        :model-value="String(count)"
         maxlength="3"
         @change="typedCount"
       />
-      <button type="button" :disabled="count >= question.max" @click="step(1)">
-        <span aria-hidden="true">+</span><span class="unseen">{{ t('walk.more') }}</span>
-      </button>
+      <Button outlined :aria-label="t('walk.more')" :disabled="count >= question.max" @click="step(1)"
+        ><Plus :size="20" aria-hidden="true"
+      /></Button>
     </div>
+    <Select
+      v-else-if="question.kind === 'lastDone'"
+      class="when"
+      :model-value="answer ?? ''"
+      :options="times"
+      option-label="text"
+      option-value="value"
+      :aria-labelledby="id"
+      @update:model-value="answer = $event === '' ? null : $event"
+    />
     <template v-else>
-      <input
+      <InputText
         class="made"
-        type="text"
-        inputmode="numeric"
+        :inputmode="question.kind === 'made' ? 'numeric' : 'text'"
         :aria-labelledby="id"
         :aria-describedby="`${id}-hint`"
         :aria-invalid="error !== '' || undefined"
-        :value="answer ?? ''"
-        maxlength="10"
-        @input="typedDate"
+        :model-value="typeof answer === 'string' ? answer : ''"
+        :maxlength="question.kind === 'text' ? question.max : 10"
+        @update:model-value="typedText"
       />
       <p
         :id="`${id}-hint`"
@@ -125,7 +160,7 @@ function typedDate(event: Event): void {
         :class="error ? 'wrong' : 'soft'"
         :role="error ? 'alert' : undefined"
       >
-        {{ error || t('walk.made') }}
+        {{ error || t(question.kind === 'text' ? `walk.hint.${question.code}` : 'walk.made') }}
       </p>
     </template>
   </fieldset>
@@ -152,23 +187,26 @@ legend {
   gap: 0.375rem;
 }
 
-.count button {
+.count .k-button {
   width: 3rem;
   min-height: 3rem;
-  border: 1px solid var(--rule);
-  font-size: 1.5rem;
-  text-decoration: none;
+  justify-content: center;
 }
 
-.count input {
+.count .k-input {
   width: 4rem;
   min-height: 3rem;
   text-align: center;
   font-size: 1.5rem;
 }
 
+.when {
+  width: 100%;
+  max-width: 20rem;
+}
+
 .made {
-  max-width: 12rem;
+  max-width: 14rem;
   min-height: 3rem;
 }
 

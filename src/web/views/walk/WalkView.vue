@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
@@ -44,6 +45,7 @@ const { state, load } = useLoading(async () => {
 const whereToGoOn = (from: WalkState): Place =>
   from.kind === null ? 'kind' : home.house?.home.climate ? (nextStop(from) ?? 'plan') : 'climate';
 
+const on = computed(() => home.on);
 const place = computed(() => home.house?.home ?? { hemisphere: 'north' as const });
 const answers = computed(() => answersOf(walk.value, place.value));
 const given = computed(() => new Given(answers.value));
@@ -158,37 +160,37 @@ function confirm(): void {
         <h2 tabindex="-1">{{ t('walk.kindTitle') }}</h2>
         <p class="soft lead">{{ t('walk.kindLead') }}</p>
         <div class="kinds">
-          <button
+          <Button
             v-for="kind in HOUSE_KINDS"
             :key="kind"
-            type="button"
+            outlined
             class="way"
             :data-choice="kind"
             :disabled="busy"
             @click="chooseKind(kind)"
           >
             {{ t(`walk.kinds.${kind}`) }} <span class="soft small">{{ t(`walk.kindHint.${kind}`) }}</span>
-          </button>
+          </Button>
         </div>
       </section>
       <section v-else-if="at === 'climate'" class="column" :aria-label="t('walk.climateTitle')">
         <h2 tabindex="-1">{{ t('walk.climateTitle') }}</h2>
         <p class="soft lead">{{ t('walk.climateLead') }}</p>
         <div class="kinds">
-          <button
+          <Button
             v-for="station in STATIONS"
             :key="station.code"
-            type="button"
+            outlined
             class="way"
             :data-choice="station.code"
             :disabled="busy"
             @click="chooseClimate(station.code)"
           >
             {{ station.name }}
-          </button>
+          </Button>
         </div>
       </section>
-      <form v-else-if="stop" class="stop" novalidate @submit.prevent="confirm">
+      <form v-else-if="stop && on" class="stop" novalidate @submit.prevent="confirm">
         <div class="number">
           <span class="figure">{{ number }}</span>
           <span class="soft small">{{ t('walk.step', { n: STOPS.length }) }}</span>
@@ -201,17 +203,16 @@ function confirm(): void {
             :question="question"
             :given="given"
             :speech="speech"
+            :on="on"
+            :hemisphere="place.hemisphere"
             :error="wrongDate === question.code ? t('problem.partial-date') : ''"
             :model-value="answers[question.code] ?? null"
             @update:model-value="answer(question.code, $event)"
           />
           <StopPhotos :key="stop.code" :home-id="homeId" :caption="t(`walk.stops.${stop.code}`)" />
           <p class="actions">
-            <button type="submit" class="main" data-act="confirm" :disabled="busy">{{ confirmText }}</button>
-            <button v-if="number > 1" type="button" @click="goTo(STOPS[number - 2]?.code ?? 'kind')">
-              {{ t('walk.back') }}
-            </button>
-            <button v-else type="button" @click="goTo('kind')">{{ t('walk.back') }}</button>
+            <Button type="submit" data-act="confirm" :disabled="busy" :label="confirmText" />
+            <Button outlined :label="t('walk.back')" @click="goTo(STOPS[number - 2]?.code ?? 'kind')" />
             <RouterLink :to="{ name: 'today', params: route.params }">{{ t('walk.leave') }}</RouterLink>
           </p>
           <p class="soft small">{{ t('walk.saved') }}</p>
@@ -219,14 +220,13 @@ function confirm(): void {
             <summary>{{ t('walk.stopList') }}</summary>
             <ol>
               <li v-for="one in STOPS" :key="one.code">
-                <button
+                <Button
                   v-if="walk.confirmed.includes(one.code) || one.code === nextStop(walk)"
-                  type="button"
+                  text
                   :aria-current="one.code === stop.code ? 'step' : undefined"
+                  :label="t(`walk.stops.${one.code}`)"
                   @click="goTo(one.code)"
-                >
-                  {{ t(`walk.stops.${one.code}`) }}
-                </button>
+                />
                 <span v-else class="soft">{{ t(`walk.stops.${one.code}`) }}</span>
               </li>
             </ol>
@@ -267,16 +267,9 @@ h2:focus {
 
 /* What is chosen by one press, and leads on. */
 .way {
+  display: block;
   min-height: 3rem;
-  padding: 0.5rem 0.875rem;
-  border: 1px solid var(--rule);
-  color: var(--ink);
   text-align: left;
-  text-decoration: none;
-}
-
-.way:hover {
-  border-color: var(--brine);
 }
 
 .way span {

@@ -21,7 +21,10 @@ export function toAddition(adoption: Adoption, review: PlanReview, on: CivilDate
     spaces: [...adoption.spaces],
     assets: [...adoption.assets],
     duties: [...duties.values()],
-    entries: told.map((body) => ({ id: uuid(), date: on, body })),
+    entries: [
+      ...told.map((body) => ({ id: uuid(), date: on, body })),
+      ...adoption.done.map(({ date, body }) => ({ id: uuid(), date, body })),
+    ],
     finishesWalk: true,
   };
 }
