@@ -44,6 +44,7 @@ export function traitText(
   if (value === null) return t('factUnknown');
   if (typeof value === 'boolean') return t(value ? 'factYes' : 'factNo');
   const spec = TRAIT_SPECS.find((one) => one.code === code);
+  if (spec?.kind === 'country') return formats.country(String(value));
   if (spec?.kind === 'choice') return t(`traitOption.${code}.${value}`);
   // A year is no amount: it takes no separator.
   return code === 'built' ? String(value) : typeof value === 'number' ? formats.number(value) : value;

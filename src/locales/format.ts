@@ -17,12 +17,16 @@ export interface Formats {
   /** Month, day and, in any other year than this, the year, in the order this wording puts them; the day is marked. */
   dayParts(date: CivilDate, now: CivilDate): { readonly text: string; readonly isDay: boolean }[];
   monthDay(monthDay: string): string;
+  /** A month with its year. */
+  month(date: CivilDate): string;
   distance(from: CivilDate, to: CivilDate): string;
   /** An instant (ISO 8601) in the home's zone. */
   instant(iso: string, zone: string): string;
   money(smallestUnits: number, currency: string): string;
   number(value: number): string;
   list(items: readonly string[]): string;
+  /** A country by its two letters, in the reader’s language. */
+  country(code: string): string;
 }
 
 const atNoon = (date: CivilDate): Date => new Date(toDay(date) * DAY_MS);
@@ -53,9 +57,11 @@ export function formatsFor(locale: Vocabulary): Formats {
     year: 'numeric',
   });
   const monthDay = new Intl.DateTimeFormat(locale, { ...utc, day: 'numeric', month: 'short' });
+  const month = new Intl.DateTimeFormat(locale, { ...utc, month: 'long', year: 'numeric' });
   const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
   const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 });
   const list = new Intl.ListFormat(locale, { type: 'conjunction' });
+  const countries = new Intl.DisplayNames([locale], { type: 'region' });
   return {
     date: (date, now) => (date.slice(0, 4) === now.slice(0, 4) ? short : withYear).format(atNoon(date)),
     longDate: (date) => long.format(atNoon(date)),
@@ -64,6 +70,7 @@ export function formatsFor(locale: Vocabulary): Formats {
       (date.slice(0, 4) === now.slice(0, 4) ? monthDay : yearDay)
         .formatToParts(atNoon(date))
         .map(({ type, value }) => ({ text: value, isDay: type === 'day' })),
+    month: (date) => month.format(atNoon(date)),
     monthDay: (text) => monthDay.format(new Date(`2000-${text}T00:00:00Z`)),
     distance: (from, to) => {
       const days = daysBetween(from, to);
@@ -82,6 +89,7 @@ export function formatsFor(locale: Vocabulary): Formats {
     },
     number: (value) => number.format(value),
     list: (items) => list.format([...items]),
+    country: (code) => countries.of(code) ?? code,
   };
 }
 

@@ -269,6 +269,7 @@ export const lists = {
     'monitored-alarms': 'alarms are professionally monitored',
     'will-look': 'someone will really look each month',
     'uneasy-on-ladders': 'no one is comfortable on ladders',
+    country: 'country',
     'own-compressor': 'a compressor of one’s own',
     'does-ladders': 'we use tall ladders and go on roofs',
     'does-gas': 'we work on gas appliances',

@@ -4,7 +4,9 @@ import type { FactValue } from '../basics/factValue.ts';
 export type TraitSpec =
   | { readonly code: string; readonly kind: 'yesNo' }
   | { readonly code: string; readonly kind: 'number'; readonly min: number; readonly max: number }
-  | { readonly code: string; readonly kind: 'choice'; readonly options: readonly string[] };
+  | { readonly code: string; readonly kind: 'choice'; readonly options: readonly string[] }
+  /** A country, by the two capital letters of ISO 3166. */
+  | { readonly code: string; readonly kind: 'country' };
 
 const yesNo = (...codes: string[]): TraitSpec[] => codes.map((code) => ({ code, kind: 'yesNo' }));
 
@@ -54,13 +56,18 @@ export const TRAIT_GROUPS = {
       'garbage-grinder',
     ),
   ],
-  surroundings: yesNo('trees', 'few-trees', 'pine-needles', 'dusty-place', 'building-dust', 'hard-water'),
+  surroundings: [
+    { code: 'country', kind: 'country' },
+    ...yesNo('trees', 'few-trees', 'pine-needles', 'dusty-place', 'building-dust', 'hard-water'),
+  ],
   habits: yesNo('long-running-hours', 'light-use', 'own-compressor'),
 } as const satisfies Record<string, readonly TraitSpec[]>;
 
 export type TraitGroup = keyof typeof TRAIT_GROUPS;
 
 export const TRAIT_SPECS: readonly TraitSpec[] = Object.values(TRAIT_GROUPS).flat();
+
+const COUNTRY = /^[A-Z]{2}$/;
 
 /** Whether a trait may be told so; one the home made up itself may be anything. */
 export function traitFits(code: string, value: FactValue): boolean {
@@ -73,5 +80,7 @@ export function traitFits(code: string, value: FactValue): boolean {
       return typeof value === 'number' && value >= spec.min && value <= spec.max;
     case 'choice':
       return typeof value === 'string' && spec.options.includes(value);
+    case 'country':
+      return typeof value === 'string' && COUNTRY.test(value);
   }
 }

@@ -12,6 +12,7 @@ const USUAL: Answers = {
   household: [],
   does: [],
   'hours-a-week': 3,
+  country: null,
   age: 'established',
   storeys: 2,
   bedrooms: 3,

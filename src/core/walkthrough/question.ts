@@ -23,6 +23,8 @@ export type Question = Asked &
     | { readonly kind: 'made' }
     /** A short text, such as a size printed on a thing. */
     | { readonly kind: 'text'; readonly max: number }
+    /** A country, by the two capital letters of ISO 3166. */
+    | { readonly kind: 'country' }
     /** When something was last done, as it is remembered: see `lastDone.ts`. */
     | { readonly kind: 'lastDone' }
   );

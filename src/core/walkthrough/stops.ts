@@ -55,6 +55,7 @@ export const STOPS: readonly Stop[] = [
       several('household', HOUSEHOLD_TRAITS),
       several('does', DOES_TRAITS),
       count('hours-a-week', 0, 40),
+      { kind: 'country', code: 'country' },
     ],
   },
   {

@@ -21,6 +21,7 @@ export function traitsOf(given: Given): ReadonlyMap<string, FactValue> {
     ...HOUSEHOLD_TRAITS.map((code): [string, FactValue] => [code, given.has('household', code)]),
     ...DOES_TRAITS.map((code): [string, FactValue] => [code, given.has('does', code)]),
     ['hours-a-week', given.count('hours-a-week')],
+    ['country', given.choice('country')],
     ['new-house', fresh],
     ['new-plant', fresh],
     ['builder-cover', given.yes('builder-cover')],

@@ -91,6 +91,7 @@ const anyAnswers = fc
           yesNo: () => [true, false, null][pick(3)] ?? null,
           count: () => (question.kind === 'count' ? question.min + pick(question.max - question.min + 1) : 0),
           made: () => ['2019', '2021-04', null][pick(3)] ?? null,
+          country: () => ['US', 'NZ', null][pick(3)] ?? null,
           text: () => ['16 × 25 × 1', null][pick(2)] ?? null,
           lastDone: () => ['2025-autumn', '2019', 'never', null][pick(4)] ?? null,
         }[question.kind]();

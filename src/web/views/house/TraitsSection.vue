@@ -19,6 +19,7 @@ import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
+import { countryOptions } from '../../parts/place/countries.ts';
 import { dutyName } from '../../parts/entry/describe.ts';
 
 /** The traits of the home, in one place. The dates a change moves, and the factors, are shown before it is saved. */
@@ -62,6 +63,8 @@ function optionsOf(spec: TraitSpec): { value: string; text: string }[] | null {
         { value: 'yes', text: t.value('traits.yes') },
         { value: 'no', text: t.value('traits.no') },
       ];
+    case 'country':
+      return countryOptions(props.speech.wording.vocabulary);
     case 'choice':
       return spec.options.map((value) => ({ value, text: t.value(`traitOption.${spec.code}.${value}`) }));
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { v7 as uuid } from 'uuid';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -13,6 +14,7 @@ import type { Home } from '../../../core/house/house.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
 import { adoptionOf } from '../../../core/walkthrough/adoption.ts';
 import { reviewPlan, type PracticeReview } from '../../../core/walkthrough/planReview.ts';
+import { rememberedWork } from '../../../core/walkthrough/lastDone.ts';
 import type { Answers } from '../../../core/walkthrough/question.ts';
 import { walkedHouse } from '../../../core/walkthrough/walkedHouse.ts';
 import { coveragePlace } from '../../../locales/coverageText.ts';
@@ -23,6 +25,8 @@ import { namingIn } from '../../../locales/walkNames.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useOutbox } from '../../stores/outbox.ts';
+import PlanMonths from './PlanMonths.vue';
+import PlanWeeks from './PlanWeeks.vue';
 import { toAddition } from './toAddition.ts';
 
 /** The end of the walk: the plan by system, what it asks of a year, what is missing and left out, and the first six weeks. */
@@ -42,10 +46,19 @@ const { busy, errorAt, refuse, submit } = useForm();
 const t = computed(() => props.speech.t);
 const practices = computed(() => catalogue.value?.practices ?? []);
 const walked = computed(() => walkedHouse(props.answers, namingIn(props.speech)));
+/** Made once: pressed twice, or sent again after a lost connection, it is the same plan. */
+const request = ref<Addition | null>(null);
+/** What the household leaves out, and what is only offered that it wants. */
+const without = ref<ReadonlySet<string>>(new Set());
+const wanted = ref<ReadonlySet<string>>(new Set());
 const plan = computed(() =>
-  planFor({ ...props.home, assets: walked.value.assets, traits: walked.value.traits }, practices.value),
+  planFor({ ...props.home, assets: walked.value.assets, traits: walked.value.traits }, practices.value, {
+    without: without.value,
+    wanted: wanted.value,
+  }),
 );
-const adoption = computed(() => adoptionOf(walked.value, plan.value, uuid));
+const remembered = computed(() => rememberedWork(props.answers, props.home.hemisphere, props.on));
+const adoption = computed(() => adoptionOf(walked.value, plan.value, uuid, remembered.value));
 const review = computed(() =>
   reviewPlan(
     props.home,
@@ -72,7 +85,10 @@ const toFind = computed(() =>
 const leftOut = computed(() => {
   const seen = new Set<string>();
   return plan.value.leftOut
-    .filter(({ practice, because }) => practice.kind === 'duty' && because !== 'not-here')
+    .filter(
+      ({ practice, because }) =>
+        practice.kind === 'duty' && !['not-here', 'offered', 'unwanted'].includes(because),
+    )
     .filter(({ practice }) => !seen.has(practice.code) && seen.add(practice.code))
     .map(({ practice, because, by }) => ({
       title: words(props.speech, practice.title),
@@ -87,7 +103,38 @@ const notHere = computed(() =>
       !plan.value.leftOut.some((one) => one.practice.code === code && one.because !== 'not-here'),
   ),
 );
-const most = computed(() => Math.max(1, ...review.value.weekMinutes));
+/** The practices left out for one reason, once each, with what that means. */
+const outBecause = (reason: 'offered' | 'unwanted') =>
+  [
+    ...new Set(plan.value.leftOut.flatMap(({ practice, because }) => (because === reason ? [practice] : []))),
+  ].map(({ code, title, why, planning }) => ({
+    code,
+    title: words(props.speech, title),
+    meaning: t.value('walk.plan.meaning', {
+      consequence: t.value(`walk.consequence.${planning?.consequence ?? 'money'}`),
+      why: words(props.speech, why),
+    }),
+    why: words(props.speech, why),
+  }));
+const unwanted = computed(() => outBecause('unwanted'));
+const offered = computed(() => outBecause('offered'));
+
+const withCode = (codes: ReadonlySet<string>, code: string): ReadonlySet<string> => new Set([...codes, code]);
+const leave = (code: string): void => {
+  // What is only offered goes back to being offered.
+  if (wanted.value.has(code)) wanted.value = new Set([...wanted.value].filter((one) => one !== code));
+  else without.value = withCode(without.value, code);
+};
+const putBack = (code: string): void => {
+  without.value = new Set([...without.value].filter((one) => one !== code));
+};
+const take = (code: string): void => {
+  wanted.value = withCode(wanted.value, code);
+};
+/** A plan that has been changed is another request. */
+watch([without, wanted], () => {
+  request.value = null;
+});
 
 const titleOf = (code: string): string => {
   const practice = props.find(code);
@@ -97,7 +144,7 @@ const nameOf = (id: string): string => adoption.value.assets.find((asset) => ass
 const tenths = (value: number): string => props.speech.formats.number(Math.round(value * 10) / 10);
 const whole = (value: number): string => props.speech.formats.number(Math.round(value));
 
-function lineOf({ practice, school, because, assets, timesAYear, first }: PracticeReview) {
+function lineOf({ practice, school, because, assets, doer, timesAYear, first }: PracticeReview) {
   const known = props.find(practice);
   const chosen = known?.kind === 'duty' ? known.schools.find(({ code }) => code === school) : undefined;
   const often =
@@ -108,14 +155,11 @@ function lineOf({ practice, school, because, assets, timesAYear, first }: Practi
   return {
     title: titleOf(practice),
     things: props.speech.formats.list(assets.map(nameOf)),
-    how: `${rule} (${t.value(because === 'fits' ? 'walk.plan.fits' : 'walk.plan.usual')})`,
+    how: `${rule} (${t.value(because === 'fits' ? 'walk.plan.fits' : 'walk.plan.usual')}), ${t.value(`doer.${doer}`)}`,
     often,
     first: first === null ? '' : t.value('walk.plan.first', { date: dateText(props.speech, first) }),
   };
 }
-
-/** Made once: pressed twice, or sent again after a lost connection, it is the same plan. */
-const request = ref<Addition | null>(null);
 
 const adopt = () =>
   submit([], async () => {
@@ -149,9 +193,49 @@ const adopt = () =>
     </p>
     <form class="form" novalidate @submit.prevent="adopt">
       <FormFoot :error="errorAt('')" :send="t('walk.plan.adopt')" :busy="busy">
-        <button type="button" @click="emit('change')">{{ t('walk.plan.change') }}</button>
+        <Button outlined :label="t('walk.plan.change')" @click="emit('change')" />
       </FormFoot>
     </form>
+    <section :aria-label="t('walk.plan.weeks')">
+      <h3>{{ t('walk.plan.weeks') }}</h3>
+      <p class="soft small">{{ t('walk.plan.weeksLead') }}</p>
+      <PlanWeeks
+        :review="review"
+        :speech="speech"
+        :find="find"
+        :title-of="titleOf"
+        :name-of="nameOf"
+        @leave="leave"
+      />
+    </section>
+    <section v-if="unwanted.length > 0" :aria-label="t('walk.plan.without')" role="status">
+      <h3>{{ t('walk.plan.without') }}</h3>
+      <ul class="ruled">
+        <li v-for="one in unwanted" :key="one.code" class="choice">
+          <span
+            >{{ one.title }} <span class="soft small">{{ one.meaning }}</span></span
+          >
+          <Button outlined size="small" :label="t('walk.plan.putBack')" @click="putBack(one.code)" />
+        </li>
+      </ul>
+    </section>
+    <section v-if="offered.length > 0" :aria-label="t('walk.plan.offered')">
+      <h3>{{ t('walk.plan.offered') }}</h3>
+      <p class="soft small">{{ t('walk.plan.offeredLead') }}</p>
+      <ul class="ruled">
+        <li v-for="one in offered" :key="one.code" class="choice">
+          <span
+            >{{ one.title }} <span class="soft small">{{ one.why }}</span></span
+          >
+          <Button outlined size="small" :label="t('walk.plan.take')" @click="take(one.code)" />
+        </li>
+      </ul>
+    </section>
+    <section :aria-label="t('walk.plan.months')">
+      <h3>{{ t('walk.plan.months') }}</h3>
+      <p class="soft small">{{ t('walk.plan.monthsLead') }}</p>
+      <PlanMonths :months="review.months" :speech="speech" />
+    </section>
     <section :aria-label="t('walk.plan.missing')">
       <h3>{{ t('walk.plan.missing') }}</h3>
       <p class="soft small">{{ t('coverage.codeFirst') }}</p>
@@ -162,26 +246,28 @@ const adopt = () =>
         </li>
       </ul>
     </section>
-    <section :aria-label="t('walk.plan.weeks')">
-      <h3>{{ t('walk.plan.weeks') }}</h3>
-      <p class="soft small">{{ t('walk.plan.weeksLead') }}</p>
-      <ol class="weeks">
-        <li v-for="(minutes, index) in review.weekMinutes" :key="index">
-          <span class="soft small">{{ t('walk.plan.week', { n: index + 1 }) }}</span>
-          <meter :value="minutes" min="0" :max="most" :aria-label="t('walk.plan.week', { n: index + 1 })" />
-          <span>{{ t('walk.plan.weekMinutes', { n: minutes }) }}</span>
-        </li>
-      </ol>
+    <section :aria-label="t('walk.plan.toFind')">
+      <h3>{{ t('walk.plan.toFind') }}</h3>
+      <p v-if="toFind.length === 0">{{ t('walk.plan.toFindNone') }}</p>
+      <template v-else>
+        <p class="soft small">{{ t('walk.plan.findLead') }}</p>
+        <ol class="many small">
+          <li v-for="(one, index) in toFind" :key="one">
+            {{ t('walk.plan.findWeek', { n: index + 1, what: one }) }}
+          </li>
+        </ol>
+      </template>
     </section>
+    <h3 class="all">{{ t('walk.plan.tasks') }}</h3>
     <section
       v-for="{ system, practices: own, minutesAYear } in review.systems"
       :key="system"
       :aria-label="t(`system.${system}`)"
     >
-      <h3>
+      <h4>
         {{ t(`system.${system}`) }}
         <span class="soft small">{{ t('walk.plan.system', { minutes: whole(minutesAYear) }) }}</span>
-      </h3>
+      </h4>
       <ul class="ruled">
         <li v-for="line in own.map(lineOf)" :key="line.title" class="duty">
           <span
@@ -192,13 +278,6 @@ const adopt = () =>
             >{{ line.often }}<template v-if="line.first">; {{ line.first }}</template></span
           >
         </li>
-      </ul>
-    </section>
-    <section :aria-label="t('walk.plan.toFind')">
-      <h3>{{ t('walk.plan.toFind') }}</h3>
-      <p v-if="toFind.length === 0">{{ t('walk.plan.toFindNone') }}</p>
-      <ul v-else class="many small">
-        <li v-for="one in toFind" :key="one">{{ one }}</li>
       </ul>
     </section>
     <details>
@@ -235,6 +314,22 @@ h3 {
   font-weight: 600;
 }
 
+h4 {
+  font-weight: 600;
+}
+
+.all {
+  margin-top: calc(var(--line) * 1.5);
+}
+
+.choice {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+  align-items: center;
+  padding: 0.25rem 0;
+}
+
 .figures {
   margin: calc(var(--line) / 2) 0;
   font-size: 1.25rem;
@@ -264,42 +359,6 @@ h3 {
   display: block;
 }
 
-.weeks {
-  display: grid;
-  grid-template-columns: repeat(6, 1fr);
-  gap: 0.75rem;
-}
-
-.weeks li {
-  display: flex;
-  flex-direction: column;
-}
-
-meter {
-  width: 100%;
-  height: 0.75rem;
-  appearance: none;
-  border: 0;
-  border-bottom: 1px solid var(--rule);
-  background: none;
-}
-
-meter::-webkit-meter-bar {
-  height: 0.75rem;
-  border: 0;
-  border-radius: 0;
-  background: none;
-}
-
-meter::-webkit-meter-optimum-value {
-  border-radius: 0;
-  background: var(--brine);
-}
-
-meter::-moz-meter-bar {
-  background: var(--brine);
-}
-
 .many {
   columns: 18rem 2;
 }
@@ -312,10 +371,6 @@ meter::-moz-meter-bar {
 
   .times {
     text-align: left;
-  }
-
-  .weeks {
-    grid-template-columns: repeat(3, 1fr);
   }
 }
 </style>

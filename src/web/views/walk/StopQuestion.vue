@@ -12,6 +12,7 @@ import { assertNever } from '../../../core/basics/result.ts';
 import { optionsOf, type Answer, type Question } from '../../../core/walkthrough/question.ts';
 import { optionName, rememberedText } from '../../../locales/walkNames.ts';
 import type { Speech } from '../../../locales/speech.ts';
+import { countryOptions } from '../../parts/place/countries.ts';
 import BlockChoice from './BlockChoice.vue';
 
 /** One question of a stop: its choices as blocks, a count, a date off a label, or when something was last done. */
@@ -50,6 +51,7 @@ const singles = computed((): { value: string | boolean | null; text: string }[] 
     case 'made':
     case 'text':
     case 'lastDone':
+    case 'country':
       return [];
   }
   return assertNever(question);
@@ -138,6 +140,17 @@ const times = computed(() => [
       class="when"
       :model-value="answer ?? ''"
       :options="times"
+      option-label="text"
+      option-value="value"
+      :aria-labelledby="id"
+      @update:model-value="answer = $event === '' ? null : $event"
+    />
+    <Select
+      v-else-if="question.kind === 'country'"
+      class="when"
+      filter
+      :model-value="answer ?? ''"
+      :options="[{ value: '', text: t('walk.unknown') }, ...countryOptions(speech.wording.vocabulary)]"
       option-label="text"
       option-value="value"
       :aria-labelledby="id"

@@ -15,6 +15,7 @@ import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
+import { countryOfZone } from '../../parts/place/countries.ts';
 import PlanPage from './PlanPage.vue';
 import StopPhotos from './StopPhotos.vue';
 import StopQuestion from './StopQuestion.vue';
@@ -98,7 +99,15 @@ async function goTo(where: Place): Promise<void> {
 }
 
 const chooseKind = (kind: HouseKind) =>
-  goOn({ ...walk.value, kind }, () => whereToGoOn({ ...walk.value, kind }));
+  goOn({ ...walk.value, kind, answers: withCountry(walk.value.answers) }, () =>
+    whereToGoOn({ ...walk.value, kind }),
+  );
+
+/** The country the home's zone lies in is proposed; an answer given stands. */
+function withCountry(answers: WalkState['answers']): WalkState['answers'] {
+  const country = countryOfZone(home.house?.home.zone ?? '');
+  return { ...(country !== null && { country }), ...answers };
+}
 
 async function chooseClimate(station: string): Promise<void> {
   if (busy.value) return;
