@@ -57,7 +57,7 @@ export function formatsFor(locale: Vocabulary): Formats {
     year: 'numeric',
   });
   const monthDay = new Intl.DateTimeFormat(locale, { ...utc, day: 'numeric', month: 'short' });
-  const month = new Intl.DateTimeFormat(locale, { ...utc, month: 'long', year: 'numeric' });
+  const month = new Intl.DateTimeFormat(locale, { ...utc, month: 'short', year: 'numeric' });
   const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
   const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 });
   const list = new Intl.ListFormat(locale, { type: 'conjunction' });

@@ -63,13 +63,9 @@ describe('a home begun late in a season', () => {
     const within = (weeks: number): string[] =>
       caughtUp.filter(({ inDays }) => inDays < weeks * 7).map(({ code }) => code);
     expect(within(1)).toEqual(
-      expect.arrayContaining([
-        'hose-disconnect',
-        'outdoor-tap-shut-and-drain',
-        'gas-vent-and-trap-check',
-        'smoke-alarm-battery-swap',
-      ]),
+      expect.arrayContaining(['hose-disconnect', 'outdoor-tap-shut-and-drain', 'smoke-alarm-battery-swap']),
     );
+    expect(within(2)).toContain('gas-vent-and-trap-check');
     // What a trade does waits for the trade, which is called on the first day.
     expect(within(5)).toEqual(expect.arrayContaining(['irrigation-winterise', 'water-heater-flue-centre']));
     const irrigation = caughtUp.find(({ code }) => code === 'irrigation-winterise');

@@ -1,9 +1,11 @@
 import { figuresOf, type ClimatePlace } from '../climate/climate.ts';
+import { HomeSeasons } from '../climate/homeSeasons.ts';
 import type { StationClimate } from '../climate/stationClimate.ts';
 import type { AssetKind } from '../basics/assetKind.ts';
 import type { FactValue } from '../basics/factValue.ts';
 import type { Asset } from '../house/house.ts';
 import { holds, type ClimateTrait, type KnownFacts, type Truth } from '../practice/condition.ts';
+import { countingRules, type Rule } from '../practice/rule.ts';
 import type { Practice, School } from '../practice/practice.ts';
 
 /** A house as described, before anything is kept: what stands in it, what it and its people are like, where it is. */
@@ -58,9 +60,12 @@ export function planFor(house: Described, practices: readonly Practice[], wishes
         return [];
       }),
   );
-  const duties = applying.flatMap(({ practice, asset }): PlannedDuty[] =>
-    practice.kind === 'duty' ? [{ practice, asset, ...judge.schoolOf(practice, asset) }] : [],
-  );
+  const duties = applying.flatMap(({ practice, asset }): PlannedDuty[] => {
+    if (practice.kind !== 'duty') return [];
+    const chosen = judge.schoolOf(practice, asset);
+    if (!chosen) leftOut.push({ practice, asset, because: 'not-here', by: null });
+    return chosen ? [{ practice, asset, ...chosen }] : [];
+  });
   const taken = withoutUnwanted(duties, wishes, leftOut);
   const chosen = withoutCovered(withoutAlternatives(taken, leftOut), leftOut);
   return { duties: chosen, besides: applying.filter(({ practice }) => practice.kind !== 'duty'), leftOut };
@@ -114,9 +119,11 @@ function withoutCovered(duties: readonly PlannedDuty[], leftOut: LeftOut[]): Pla
 class Judge {
   private readonly kinds: ReadonlySet<AssetKind>;
   private readonly climate: ReadonlySet<ClimateTrait> | null;
+  private readonly seasons: HomeSeasons;
 
   constructor(private readonly house: Described) {
     this.kinds = new Set(house.assets.map(({ kind }) => kind));
+    this.seasons = new HomeSeasons(house);
     const figures = figuresOf(house);
     this.climate = figures && climateTraits(figures);
   }
@@ -125,16 +132,23 @@ class Judge {
     return practice.when === undefined ? 'yes' : holds(practice.when, this.known(asset));
   }
 
-  /** The last listed school whose case this house can be seen to be; else the default. */
-  schoolOf(practice: PlannedDuty['practice'], asset: Asset): Pick<PlannedDuty, 'school' | 'because'> {
+  /**
+   * Of the schools whose dates come here at all the last listed whose case this house can be seen to be; else the default; else the first. Null
+   * where none comes: what waits for a season that never is.
+   */
+  schoolOf(practice: PlannedDuty['practice'], asset: Asset): Pick<PlannedDuty, 'school' | 'because'> | null {
     const known = this.known(asset);
-    const fitting = practice.schools.findLast(
-      ({ fits }) => fits !== undefined && holds(fits, known) === 'yes',
+    const here = practice.schools.filter(({ rule }) => this.comes(rule));
+    const fitting = here.findLast(({ fits }) => fits !== undefined && holds(fits, known) === 'yes');
+    const school = fitting ?? here.find(({ code }) => code === practice.defaultSchool) ?? here[0];
+    return school ? { school, because: fitting ? 'fits' : 'default' } : null;
+  }
+
+  /** Whether a rule ever falls due here: a season may be known never to come. */
+  private comes(rule: Rule): boolean {
+    return countingRules(rule).some(
+      (part) => part.kind !== 'season' || this.seasons.date(part.anchor, part.risk ?? 10).basis !== 'none',
     );
-    const usual = practice.schools.find(({ code }) => code === practice.defaultSchool);
-    const school = fitting ?? usual;
-    if (!school) throw new Error(`${practice.code} has no default school`);
-    return { school, because: fitting ? 'fits' : 'default' };
   }
 
   private known({ facts }: Asset): KnownFacts {
@@ -157,6 +171,7 @@ export function climateTraits(figures: StationClimate): ReadonlySet<ClimateTrait
   const cools = figures.cooling !== 'never';
   if (figures.firstFreeze[10] !== null) traits.add('freezes');
   if (figures.heating !== 'never') traits.add('heats');
+  if (figures.leafFall !== null) traits.add('sheds-leaves');
   if (cools) traits.add('cools');
   if (cools && sultry.length > 0 && mean(sultry) >= 80) traits.add('humid-summer');
   if (rain < 400) traits.add('dry');

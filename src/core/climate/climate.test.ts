@@ -295,8 +295,8 @@ describe('a climate from days', () => {
       return figures ? [...climateTraits(figures)].sort() : [];
     };
     expect(like('tropical')).toEqual(['cools', 'humid-summer']);
-    expect(like('mild-wet')).toEqual(['freezes', 'heats', 'mild-wet']);
-    expect(like('high-dry')).toEqual(['cold-winter', 'cools', 'dry', 'freezes', 'heats']);
+    expect(like('mild-wet')).toEqual(['freezes', 'heats', 'mild-wet', 'sheds-leaves']);
+    expect(like('high-dry')).toEqual(['cold-winter', 'cools', 'dry', 'freezes', 'heats', 'sheds-leaves']);
     expect(monthDayAt(-1)).toBe('12-31');
   });
 });

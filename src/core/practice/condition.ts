@@ -13,6 +13,7 @@ export const climateTraitSchema = z.enum([
   'dry',
   'mild-wet',
   'cold-winter',
+  'sheds-leaves',
 ]);
 export type ClimateTrait = z.infer<typeof climateTraitSchema>;
 

@@ -17,6 +17,7 @@ export interface BaselineItem {
   readonly bound: readonly string[];
   readonly system: PracticeSystem;
   readonly consequence: Consequence;
+  readonly lifeSafety: boolean;
   /** Frost harms what is left undone. */
   readonly frost: boolean;
   /** The first week (1 to 6) it can be done in: a trade must be booked. */
@@ -49,9 +50,9 @@ const FIRST: readonly PracticeSystem[] = [
 /**
  * In which week (1 to 6) each no-record duty is first to be done, at most so many lines a week: what frost can harm and what lives depend on as
  * early as there is room, the rest filled up week by week to about equal minutes, what has a last week first, then the worst; like work and
- * what shares its dates in the same. `taken`: lines that stand in the first week already.
+ * what shares its dates in the same.
  */
-export function spreadBaseline(items: readonly BaselineItem[], taken = 0): ReadonlyMap<string, number> {
+export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<string, number> {
   const clusters = clustersOf(items);
   const isUrgent = (cluster: Cluster): boolean => cluster.some(urgent);
   const first = clusters
@@ -60,7 +61,7 @@ export function spreadBaseline(items: readonly BaselineItem[], taken = 0): Reado
   const rest = clusters
     .filter((cluster) => !isUrgent(cluster))
     .sort((a, b) => lastOf(a) - lastOf(b) || rankOf(a) - rankOf(b));
-  const weeks = new Weeks(taken);
+  const weeks = new Weeks();
   for (const cluster of first) weeks.put(cluster, 1);
   // A week is full once its share and all before it are used up; the middle of a job says which week it belongs to.
   const share = minutesOf(items) / BASELINE_WEEKS;
@@ -78,11 +79,7 @@ type Cluster = readonly BaselineItem[];
 /** The six weeks with their lines. */
 class Weeks {
   readonly of = new Map<string, number>();
-  private readonly lines: number[];
-
-  constructor(taken: number) {
-    this.lines = [taken, 0, 0, 0, 0, 0];
-  }
+  private readonly lines: number[] = Array.from({ length: BASELINE_WEEKS }, () => 0);
 
   /** Into a week, or the next that has room and that it can be done in; never after its last; the emptiest where all are full. */
   put(cluster: Cluster, wished: number): void {
@@ -114,18 +111,24 @@ class Weeks {
 /** Frost does not wait, and lives hang on some. */
 const urgent = ({ frost, consequence }: BaselineItem): boolean => frost || consequence === 'life-safety';
 
-/** What has few weeks left comes first, then frost, then lives. */
-const urgencyOf = (cluster: Cluster): number =>
-  (cluster.some(({ frost }) => frost) ? 0 : 10) + lastOf(cluster);
+/** Frost comes first, then what has but this week left, then what lives hang on by itself. */
+function urgencyOf(cluster: Cluster): number {
+  if (cluster.some(({ frost }) => frost)) return 0;
+  if (lastOf(cluster) === 1) return 1;
+  return cluster.some(({ lifeSafety }) => lifeSafety) ? 2 : 3;
+}
 
 /** The first day of a week of the spread: the first week begins on the day of adoption. */
 export const dayOfWeek = (adopted: CivilDate, week: number): CivilDate =>
   toCivilDate(toDay(adopted) + (week - 1) * 7);
 
-/** The last week that begins while an occurrence can be done: what is caught up makes no sense later, the rest can wait. */
-export function lastWeekOf({ reasons, window }: Occurrence, adopted: CivilDate): number {
-  if (!reasons.some(({ kind }) => kind === 'caughtUp')) return BASELINE_WEEKS;
-  return Math.min(BASELINE_WEEKS, Math.floor((toDay(window.latest) - toDay(adopted)) / 7) + 1);
+/** The last week that begins while an occurrence can be done: what is caught up, or has a date of its own, makes no sense later; the rest can wait. */
+export function lastWeekOf({ baseline, reasons, window }: Occurrence, adopted: CivilDate): number {
+  if (baseline && !reasons.some(({ kind }) => kind === 'caughtUp')) return BASELINE_WEEKS;
+  // What is past its last day already is late whenever it is done.
+  if (window.latest < adopted) return BASELINE_WEEKS;
+  const week = Math.floor((toDay(window.latest) - toDay(adopted)) / 7) + 1;
+  return Math.min(BASELINE_WEEKS, Math.max(1, week));
 }
 
 const minutesOf = (items: readonly BaselineItem[]): number =>

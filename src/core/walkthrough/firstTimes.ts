@@ -1,7 +1,7 @@
 import { countingRules } from '../practice/rule.ts';
-import { toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
+import { civil, toCivilDate, toDay, type CivilDate } from '../calendar/civilDate.ts';
 import { addSpan, nominalDays } from '../calendar/span.ts';
-import { HomeSeasons } from '../climate/homeSeasons.ts';
+import { figuresOf } from '../climate/climate.ts';
 import type { Home } from '../house/house.ts';
 import { USUAL_LEAD } from '../schedule/lead.ts';
 import type { Occurrence } from '../schedule/occurrence.ts';
@@ -13,11 +13,11 @@ import { BASELINE_WEEKS, dayOfWeek, lastWeekOf, type BaselineItem } from './base
 export interface FirstTime {
   readonly item: BaselineItem;
   readonly key: string;
-  /** The day it waits for, beyond the six weeks: the thaw, or a year where nothing but a guess asks for a trade. */
+  /** The day it waits for, beyond the six weeks: its season, the thaw, or a year where nothing but a guess asks for a trade. */
   readonly waits: CivilDate | null;
 }
 
-/** Tasks never done that would be due at once; those a season keeps for later are spread already. */
+/** Tasks that would be due in the first week, never done, long ago or just now; those a season keeps for later are spread already. */
 export function firstTimes(
   { duties }: Adoption,
   standing: readonly DutyProjection[],
@@ -25,12 +25,16 @@ export function firstTimes(
   thaw: CivilDate | null,
 ): FirstTime[] {
   const byId = new Map(duties.map((one) => [one.duty.id, one]));
+  const until = dayOfWeek(on, 2);
   return standing.flatMap(({ dutyId, occurrence }) => {
     const adopted = byId.get(dutyId);
-    if (!adopted || !occurrence?.baseline || occurrence.window.due > on) return [];
+    if (!adopted || !occurrence || occurrence.window.due >= until) return [];
     const { terms, planned } = adopted;
     const { code, companions, system, freezeGuard, minutes, lead } = planned.practice;
     const isHired = terms.doer === 'trade' && occurrence.asks === 'work';
+    const waits = waitsFor(adopted, occurrence, on, thaw);
+    // What its season brings within the six weeks takes its place among the rest.
+    const soonest = waits === null ? 1 : Math.ceil((toDay(waits) - toDay(on)) / 7) + 1;
     return [
       {
         item: {
@@ -39,48 +43,82 @@ export function firstTimes(
           bound: companions.bound,
           system,
           consequence: planned.practice.planning?.consequence ?? 'money',
+          lifeSafety: planned.practice.lifeSafety,
           frost: freezeGuard !== undefined,
-          firstWeek: isHired ? weekOfLead((lead ?? USUAL_LEAD).days) : 1,
+          firstWeek: Math.max(soonest, isHired ? weekOfLead((lead ?? USUAL_LEAD).days) : 1),
           lastWeek: lastWeekOf(occurrence, on),
           minutes,
         },
         key: occurrence.key,
-        waits:
-          thaw !== null && waitsForThaw(adopted, occurrence)
-            ? thaw
-            : isGuess(adopted, occurrence)
-              ? toCivilDate(addSpan(toDay(on), { unit: 'years', count: 1 }))
-              : null,
+        waits: soonest > BASELINE_WEEKS ? waits : null,
       },
     ];
   });
 }
 
+/** The day a task waits for instead of coming within the six weeks; null where it does not. */
+function waitsFor(
+  adopted: AdoptedDuty,
+  occurrence: Occurrence,
+  on: CivilDate,
+  thaw: CivilDate | null,
+): CivilDate | null {
+  const later = nextSeason(adopted, occurrence, on) ?? openedLongAgo(adopted, occurrence, on);
+  if (thaw !== null && waitsForThaw(adopted)) return later !== null && later > thaw ? later : thaw;
+  if (later !== null) return later;
+  return isGuess(adopted, occurrence) ? yearAfter(on) : null;
+}
+
+const yearAfter = (day: CivilDate): CivilDate =>
+  toCivilDate(addSpan(toDay(day), { unit: 'years', count: 1 }));
+
+/**
+ * Seasonal work that nobody remembers waits for its season, unless lives or frost hang on it: the years between say only how long at most, and
+ * what is caught up from a season more than half a year ago, or that has two weeks left, comes with the next.
+ */
+function nextSeason(
+  { planned }: AdoptedDuty,
+  { reasons, window }: Occurrence,
+  on: CivilDate,
+): CivilDate | null {
+  const { planning, freezeGuard } = planned.practice;
+  if (freezeGuard || planning?.consequence === 'life-safety') return null;
+  const next = reasons
+    .flatMap((reason) => (reason.kind === 'lesser' && LISTED.has(reason.rule) ? [reason.due] : []))
+    .sort()[0];
+  const caught = reasons.find((reason) => reason.kind === 'caughtUp');
+  if (caught) {
+    const isLate = toDay(on) - toDay(civil(caught.listed)) > HALF_A_YEAR;
+    const isShort = toDay(window.latest) - toDay(on) < TWO_WEEKS;
+    return isLate || isShort ? (next ?? yearAfter(civil(caught.listed))) : null;
+  }
+  return reasons.some(({ kind }) => kind === 'noRecord') ? (next ?? null) : null;
+}
+
+const TWO_WEEKS = 14;
+const HALF_A_YEAR = 182;
+const LISTED: ReadonlySet<string> = new Set(['season', 'clockChange', 'dates']);
+
+/** What is opened in spring has long been open in summer, whoever opened it: it is asked of again a year after its date. */
+function openedLongAgo({ planned }: AdoptedDuty, { reasons }: Occurrence, on: CivilDate): CivilDate | null {
+  if (planned.practice.pair?.half !== 'opens') return null;
+  const caught = reasons.find((reason) => reason.kind === 'caughtUp');
+  if (!caught || toDay(on) - toDay(civil(caught.listed)) <= OPENED_BY) return null;
+  return yearAfter(civil(caught.listed));
+}
+
+/** Days after which everybody who waters, swims or cools has opened what was shut. */
+const OPENED_BY = 45;
+
 /** The week in which a trade called today can come. */
 const weekOfLead = (days: number): number => Math.min(BASELINE_WEEKS, Math.ceil(days / 7) + 1);
 
-/** Lines that stand in the first week whatever is put off. */
-export function linesBefore(
-  { duties }: Adoption,
-  standing: readonly DutyProjection[],
-  baseline: readonly FirstTime[],
-  on: CivilDate,
-): number {
-  const spread = new Set(baseline.map(({ item }) => item.dutyId));
-  const codeOf = new Map(duties.map(({ duty, planned }) => [duty.id, planned.practice.code]));
-  const until = dayOfWeek(on, 2);
-  const lines = standing
-    .filter(({ dutyId, occurrence }) => occurrence && occurrence.window.due < until && !spread.has(dutyId))
-    .map(({ dutyId }) => codeOf.get(dutyId));
-  return new Set(lines).size;
-}
-
-/** Ladders, sealant and an hour of work outdoors wait for the thaw, where nothing is caught up and no frost or life hangs on it. */
-function waitsForThaw({ planned, terms }: AdoptedDuty, { reasons }: Occurrence): boolean {
+/** Ladders, sealant and half an hour of the household's own work outdoors wait for the thaw, where no frost or life hangs on it. */
+function waitsForThaw({ planned, terms }: AdoptedDuty): boolean {
   const { planning, freezeGuard, minutes } = planned.practice;
-  if (!planning?.outdoors || freezeGuard || planning.consequence === 'life-safety') return false;
-  if (reasons.some(({ kind }) => kind === 'caughtUp')) return false;
-  return planning.weather.length > 0 || (terms.doer !== 'trade' && minutes >= LONG_OUTDOORS);
+  if (terms.doer === 'trade' || !planning?.outdoors || freezeGuard) return false;
+  if (planning.consequence === 'life-safety') return false;
+  return planning.weather.length > 0 || minutes >= LONG_OUTDOORS;
 }
 
 /** A trade that comes every few years is not called at once because nobody knows when it last came, but to measure what nobody knows. */
@@ -98,8 +136,22 @@ const RARELY = 700;
 /** Minutes that nobody stands outdoors in frost for. */
 const LONG_OUTDOORS = 30;
 
-/** The first day for work outdoors of a home that begins in frost: two weeks after the last freeze; null outside it. */
+/** Mean daily high, °C, under which nobody stands on a ladder or works outdoors for long. */
+const TOO_COLD = 5;
+
+/**
+ * The first day for work outdoors of a home that begins in frost, the first of the month whose mean daily high is warm enough again; null where
+ * neither this month nor the next is too cold, and where nothing is known of the climate.
+ */
 export function outdoorsFrom(home: Home, on: CivilDate): CivilDate | null {
-  const run = new HomeSeasons(home).runAt('freezing', toDay(on));
-  return run && run.from <= toDay(on) ? toCivilDate(run.to + 14) : null;
+  const high = figuresOf(home)?.high;
+  if (!high) return null;
+  const first = toDay(civil(`${on.slice(0, 7)}-01`));
+  const months = Array.from({ length: 12 }, (_, count) =>
+    toCivilDate(addSpan(first, { unit: 'months', count })),
+  );
+  const isCold = (month: CivilDate): boolean => (high[Number(month.slice(5, 7)) - 1] ?? Infinity) < TOO_COLD;
+  const begins = months.slice(0, 2).findIndex(isCold);
+  if (begins < 0) return null;
+  return months.slice(begins).find((month) => !isCold(month)) ?? null;
 }

@@ -11,7 +11,7 @@ import { asTrial } from '../upkeep/trial.ts';
 import type { Doer } from '../practice/terms.ts';
 import { adoptedHouse, type Adoption } from './adoption.ts';
 import { BASELINE_WEEKS, dayOfWeek, spreadBaseline } from './baseline.ts';
-import { firstTimes, linesBefore, outdoorsFrom } from './firstTimes.ts';
+import { firstTimes, outdoorsFrom } from './firstTimes.ts';
 
 /** The work a plan asks of a household, before anything is written. */
 export interface PlanReview {
@@ -112,13 +112,13 @@ function spreadOf(
   why: string,
 ): PlanReview['puttingOff'] {
   const baseline = firstTimes(adoption, standing, on, outdoorsFrom(home, on));
-  const wished = spreadBaseline(
-    baseline.flatMap(({ item, waits }) => (waits === null ? [item] : [])),
-    linesBefore(adoption, standing, baseline, on),
-  );
+  const wished = spreadBaseline(baseline.flatMap(({ item, waits }) => (waits === null ? [item] : [])));
   return baseline.flatMap(({ item: { dutyId }, key, waits }) => {
     const to = waits ?? dayOfWeek(on, wished.get(dutyId) ?? 1);
-    return to <= on ? [] : [makeBody('putOff', { duty: dutyId, occurrence: key, to, why })];
+    // Whoever takes the plan on has been shown when each task comes.
+    return to <= on
+      ? []
+      : [makeBody('putOff', { duty: dutyId, occurrence: key, to, why, acknowledged: true })];
   });
 }
 

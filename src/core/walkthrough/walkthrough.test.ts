@@ -196,6 +196,7 @@ describe('the first six weeks', () => {
     bound: [],
     system: 'openings',
     consequence: 'money',
+    lifeSafety: false,
     frost: false,
     firstWeek: 1,
     lastWeek: BASELINE_WEEKS,
@@ -258,13 +259,5 @@ describe('the first six weeks', () => {
       for (const one of urgent.filter(({ firstWeek }) => firstWeek === 1))
         expect(weekOf(one)).toBeLessThanOrEqual(Math.ceil(urgent.length / LINES_A_WEEK));
     });
-  });
-
-  test('what stands in the first week already leaves less room in it', () => {
-    const items = Array.from({ length: 5 }, (_, index) =>
-      item(`p${index}`, 1, { consequence: 'life-safety' }),
-    );
-    const weeks = spreadBaseline(items, 4);
-    expect(items.filter(({ dutyId }) => weeks.get(dutyId) === 1)).toHaveLength(3);
   });
 });

@@ -67,6 +67,16 @@ export const work = {
     legendRestart: 'starts again',
     legendTrend: 'projected',
   },
+  disagree: {
+    title: 'Where practitioners disagree',
+    lead: 'Each side, why, and when it is right. The maker’s instructions and local codes come first.',
+    back: 'How-to',
+    search: 'Search',
+    count: 'One question | {n} questions',
+    usual: 'usual here',
+    right: 'Right: {when}',
+    because: 'Why it is usual: {why}',
+  },
   better: {
     line: '1 task could be kept better. | {n} tasks could be kept better.',
     see: 'See them',

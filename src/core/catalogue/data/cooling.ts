@@ -311,6 +311,7 @@ export const cooling: readonly Practice[] = [
     title: 'Brush the condensate line',
     why: 'A brush reaches the growth that liquid slips past.',
     appliesTo: ['condensate-drain'],
+    when: { climate: 'cools' },
     minutes: 30,
     setUps: ['power-off'],
     steps: {
@@ -351,6 +352,7 @@ export const cooling: readonly Practice[] = [
     title: 'Vacuum the condensate line',
     why: 'Suction at the outdoor end takes out what has gathered.',
     appliesTo: ['condensate-drain'],
+    when: { climate: 'cools' },
     minutes: 20,
     setUps: ['power-off', 'wet-vacuum'],
     steps: {
@@ -518,6 +520,7 @@ export const cooling: readonly Practice[] = [
     title: 'Keep the outdoor unit clear',
     why: 'Leaves, shrubs and snow choke it; it runs longer and ices up.',
     appliesTo: ['cooling'],
+    when: { any: [{ fact: 'heats', is: true }, { climate: 'cools' }] },
     minutes: 15,
     steps: {
       first: [['Power off at its {disconnect}.', 'shock']],

@@ -43,7 +43,7 @@ export const garden: readonly Practice[] = [
         'Warm-season grass.',
         every(1, 'years'),
         {
-          not: { climate: 'freezes' },
+          not: { climate: 'sheds-leaves' },
         },
       ),
     ],

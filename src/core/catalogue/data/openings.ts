@@ -50,6 +50,7 @@ export const openings: readonly Practice[] = [
     ],
     defaultSchool: 'autumn',
     defaultBecause: 'Seals wear in summer; the list is the plan for sealing.',
+    gates: [{ kind: 'season', season: 'heating' }],
     after: ['door-seal-inspect', 'window-inspect'],
     handy: ['caulk-inspect'],
     leadsTo: ['window-caulk-run', 'wall-penetration-seal', 'outlet-gasket-fit', 'weatherstrip-fit'],

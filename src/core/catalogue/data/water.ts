@@ -551,6 +551,14 @@ export const water: readonly Practice[] = [
         season('heatingStart', -14),
       ),
       school(
+        'each-year-no-winter',
+        'Once a year',
+        'The same advisers, where no heating season begins.',
+        'It is never heated.',
+        every(1, 'years'),
+        { not: { climate: 'heats' } },
+      ),
+      school(
         'once-and-knocked',
         'Once, and after knocks',
         'Inspectors: it moves only when moved.',

@@ -72,7 +72,7 @@ export const WORTH_UNTIL: Readonly<Record<string, Until>> = {
   'co-alarm-test-and-battery': ALARM,
   'gas-detector-test-and-battery': ALARM,
   'gfci-test': WITH_SEASON,
-  'battery-restock': { lateSummer: within(90), lateWinter: within(90) },
+  'battery-restock': { lateSummer: within(75), lateWinter: within(30) },
 
   'hose-disconnect': { firstFreeze: LAST_FREEZE },
   'outdoor-tap-shut-and-drain': { firstFreeze: LAST_FREEZE, leafFall: LAST_FREEZE },

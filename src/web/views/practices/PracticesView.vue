@@ -101,6 +101,11 @@ async function change(practice: Practice): Promise<void> {
         @again="load"
       />
       <template v-else>
+        <p>
+          <RouterLink :to="{ name: 'disagreements', params: route.params }">{{
+            t('disagree.title')
+          }}</RouterLink>
+        </p>
         <div class="head no-print">
           <label class="seek"
             >{{ t('practices.seek') }}<input v-model="sought" type="search" autocomplete="off"

@@ -57,12 +57,16 @@ td {
   font-weight: 400;
 }
 
+tbody th {
+  white-space: nowrap;
+}
+
 tbody tr {
   border-top: 1px solid var(--rule);
 }
 
 .bar {
-  width: 55%;
+  width: 50%;
 }
 
 svg {
@@ -77,6 +81,7 @@ rect {
 
 .hours,
 .visits {
+  white-space: nowrap;
   text-align: right;
   font-variant-numeric: tabular-nums;
 }

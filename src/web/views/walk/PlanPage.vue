@@ -10,7 +10,7 @@ import { planFor } from '../../../core/catalogue/planFor.ts';
 import { NO_WEATHER } from '../../../core/climate/weather.ts';
 import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
 import { factsToEstablish } from '../../../core/house/factsToEstablish.ts';
-import type { Home } from '../../../core/house/house.ts';
+import type { Asset, Home } from '../../../core/house/house.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
 import { adoptionOf } from '../../../core/walkthrough/adoption.ts';
 import { reviewPlan, type PracticeReview } from '../../../core/walkthrough/planReview.ts';
@@ -77,11 +77,22 @@ const missing = computed(() =>
       rule: t.value(`coverage.rules.${place.rule}`),
     })),
 );
-const toFind = computed(() =>
-  factsToEstablish(walked.value.assets, practices.value).map(({ asset, spec }) =>
-    t.value('upkeep.openFact', { thing: asset.name, fact: factName(props.speech, spec.code) }),
-  ),
-);
+/** What is not known of a thing, together: one photo of its label answers it. */
+const toFind = computed(() => {
+  const byThing = new Map<string, { name: string; facts: string[] }>();
+  const turning = [
+    ...plan.value.duties.map(({ practice }) => practice),
+    ...plan.value.leftOut.flatMap(({ practice, because }) => (because === 'not-known' ? [practice] : [])),
+  ];
+  for (const { asset, spec } of factsToEstablish(walked.value.assets, turning)) {
+    const known = byThing.get(asset.id) ?? { name: thingName(asset), facts: [] };
+    known.facts.push(factName(props.speech, spec.code));
+    byThing.set(asset.id, known);
+  }
+  return [...byThing.values()].map(({ name, facts }) =>
+    t.value('upkeep.openFact', { thing: name, fact: props.speech.formats.list(facts) }),
+  );
+});
 const leftOut = computed(() => {
   const seen = new Set<string>();
   return plan.value.leftOut
@@ -136,6 +147,11 @@ watch([without, wanted], () => {
   request.value = null;
 });
 
+/** What hangs in a room is called by the room: here its kind is said too. */
+const thingName = ({ kind, name, space }: Asset): string => {
+  const room = walked.value.spaces.find(({ id }) => id === space);
+  return room?.name === name ? `${t.value(`assetKind.${kind}`)}, ${name}` : name;
+};
 const titleOf = (code: string): string => {
   const practice = props.find(code);
   return practice ? words(props.speech, practice.title) : code;
@@ -258,29 +274,31 @@ const adopt = () =>
         </ol>
       </template>
     </section>
-    <h3 class="all">{{ t('walk.plan.tasks') }}</h3>
-    <section
-      v-for="{ system, practices: own, minutesAYear } in review.systems"
-      :key="system"
-      :aria-label="t(`system.${system}`)"
-    >
-      <h4>
-        {{ t(`system.${system}`) }}
-        <span class="soft small">{{ t('walk.plan.system', { minutes: whole(minutesAYear) }) }}</span>
-      </h4>
-      <ul class="ruled">
-        <li v-for="line in own.map(lineOf)" :key="line.title" class="duty">
-          <span
-            >{{ line.title }} <span class="soft small">{{ line.things }}</span></span
-          >
-          <span class="small">{{ line.how }}</span>
-          <span class="small times"
-            >{{ line.often }}<template v-if="line.first">; {{ line.first }}</template></span
-          >
-        </li>
-      </ul>
-    </section>
-    <details>
+    <details class="all">
+      <summary>{{ t('walk.plan.tasks') }}</summary>
+      <section
+        v-for="{ system, practices: own, minutesAYear } in review.systems"
+        :key="system"
+        :aria-label="t(`system.${system}`)"
+      >
+        <h4>
+          {{ t(`system.${system}`) }}
+          <span class="soft small">{{ t('walk.plan.system', { minutes: whole(minutesAYear) }) }}</span>
+        </h4>
+        <ul class="ruled">
+          <li v-for="line in own.map(lineOf)" :key="line.title" class="duty">
+            <span
+              >{{ line.title }} <span class="soft small">{{ line.things }}</span></span
+            >
+            <span class="small">{{ line.how }}</span>
+            <span class="small times"
+              >{{ line.often }}<template v-if="line.first">; {{ line.first }}</template></span
+            >
+          </li>
+        </ul>
+      </section>
+    </details>
+    <details data-test="left-out">
       <summary>{{ t('walk.plan.leftOut') }}</summary>
       <ul class="small">
         <li v-for="one in leftOut" :key="one.title">
@@ -320,6 +338,10 @@ h4 {
 
 .all {
   margin-top: calc(var(--line) * 1.5);
+}
+
+.choice :deep(.k-button) {
+  flex: none;
 }
 
 .choice {

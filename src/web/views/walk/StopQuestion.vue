@@ -26,6 +26,8 @@ const props = defineProps<{
 }>();
 const answer = defineModel<Answer>({ required: true });
 
+/** Stands for nothing said in a list, which has no empty value. */
+const UNKNOWN = '?';
 /** Questions whose answer means more than it says. */
 const HINTED: ReadonlySet<string> = new Set(['does', 'grade', 'senses-co', 'hours-a-week']);
 const id = useId();
@@ -83,7 +85,7 @@ function typedText(value: string | undefined): void {
 }
 
 const times = computed(() => [
-  { value: '', text: t.value('walk.unknown') },
+  { value: UNKNOWN, text: t.value('walk.unknown') },
   ...rememberedOptions(props.hemisphere, props.on).map((value) => ({
     value,
     text: rememberedText(props.speech, value),
@@ -138,23 +140,23 @@ const times = computed(() => [
     <Select
       v-else-if="question.kind === 'lastDone'"
       class="when"
-      :model-value="answer ?? ''"
+      :model-value="answer ?? UNKNOWN"
       :options="times"
       option-label="text"
       option-value="value"
       :aria-labelledby="id"
-      @update:model-value="answer = $event === '' ? null : $event"
+      @update:model-value="answer = $event === UNKNOWN ? null : $event"
     />
     <Select
       v-else-if="question.kind === 'country'"
       class="when"
       filter
-      :model-value="answer ?? ''"
-      :options="[{ value: '', text: t('walk.unknown') }, ...countryOptions(speech.wording.vocabulary)]"
+      :model-value="answer ?? UNKNOWN"
+      :options="[{ value: UNKNOWN, text: t('walk.unknown') }, ...countryOptions(speech.wording.vocabulary)]"
       option-label="text"
       option-value="value"
       :aria-labelledby="id"
-      @update:model-value="answer = $event === '' ? null : $event"
+      @update:model-value="answer = $event === UNKNOWN ? null : $event"
     />
     <template v-else>
       <InputText

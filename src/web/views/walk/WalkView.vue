@@ -278,11 +278,13 @@ h2:focus {
 .way {
   display: block;
   min-height: 3rem;
+  padding: 0.5rem 0.875rem;
   text-align: left;
 }
 
 .way span {
   display: block;
+  font-weight: 400;
 }
 
 .stop {

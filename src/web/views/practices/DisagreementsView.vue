@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import InputText from 'primevue/inputtext';
+import { DISAGREEMENTS, type Disagreement } from '../../../core/catalogue/data/disagreements.ts';
+import type { Practice } from '../../../core/practice/practice.ts';
+import { ruleText } from '../../../locales/practiceText.ts';
+import { words } from '../../../locales/speech.ts';
+import { catalogue } from '../../catalogue.ts';
+import { useLoading } from '../../composables/useLoading.ts';
+import { useSpeech } from '../../composables/useSpeech.ts';
+import FieldRow from '../../kit/FieldRow.vue';
+import PageState from '../../kit/PageState.vue';
+import { useHome } from '../../stores/home.ts';
+
+/** What practitioners disagree about: each side, who argues for it and when it is right, and what this program does unless told otherwise. */
+const route = useRoute();
+const home = useHome();
+const speech = useSpeech();
+const t = computed(() => speech.value.t);
+const sought = ref('');
+const { state, load } = useLoading(() => home.load(String(route.params['homeId'])));
+const practices = computed(() => catalogue.value?.practices ?? []);
+const say = (text: string): string => words(speech.value, text);
+
+interface Side {
+  readonly name: string;
+  readonly how: string;
+  readonly why: string;
+  readonly right: string;
+  readonly usual: boolean;
+}
+
+const find = (code: string): Practice | undefined => practices.value.find((one) => one.code === code);
+
+function sidesOf(practice: Practice): Side[] {
+  if (practice.kind !== 'duty') return [];
+  return practice.schools.map(({ code, name, argues, rightWhen, rule }) => ({
+    name: say(name),
+    how: ruleText(speech.value, rule),
+    why: say(argues),
+    right: say(rightWhen),
+    usual: code === practice.defaultSchool,
+  }));
+}
+
+/** The works a disagreement is about: by its approaches, by ways that take each other's place, or by a note. */
+function worksOf(one: Disagreement): Practice[] {
+  if ('schoolsOf' in one) return one.schoolsOf.flatMap((code) => find(code) ?? []);
+  if ('alternatives' in one)
+    return practices.value.filter(({ alternatives }) => alternatives === one.alternatives);
+  return one.notesOf.flatMap((code) => find(code) ?? []);
+}
+
+const topics = computed(() => {
+  const wanted = sought.value.trim().toLowerCase();
+  return DISAGREEMENTS.map((one) => {
+    const works = worksOf(one);
+    return {
+      topic: say(one.topic),
+      choice: 'choice' in one ? say(one.choice) : '',
+      works: works.map((practice) => ({
+        code: practice.code,
+        title: say(practice.title),
+        why: 'alternatives' in one ? say(practice.why) : '',
+        because: practice.kind === 'duty' && 'schoolsOf' in one ? say(practice.defaultBecause) : '',
+        sides: 'schoolsOf' in one ? sidesOf(practice) : [],
+      })),
+    };
+  }).filter(
+    ({ topic, works }) =>
+      wanted === '' ||
+      [topic, ...works.map(({ title }) => title)].some((text) => text.toLowerCase().includes(wanted)),
+  );
+});
+</script>
+
+<template>
+  <div class="sheet">
+    <header>
+      <h1>{{ t('disagree.title') }}</h1>
+      <p class="soft">{{ t('disagree.lead') }}</p>
+    </header>
+    <PageState
+      v-if="state.kind !== 'ready'"
+      class="column"
+      :state="state"
+      :loading="t('shell.loading')"
+      :again="t('shell.tryAgain')"
+      @again="load"
+    />
+    <div v-else class="column">
+      <p>
+        <RouterLink :to="{ name: 'practices', params: route.params }">{{ t('disagree.back') }}</RouterLink>
+      </p>
+      <FieldRow v-slot="{ id }" :label="t('disagree.search')" class="search no-print">
+        <InputText :id="id" v-model="sought" type="search" />
+      </FieldRow>
+      <p class="soft small" role="status">{{ t('disagree.count', { n: topics.length }, topics.length) }}</p>
+      <details v-for="one in topics" :key="one.topic" class="topic">
+        <summary>{{ one.topic }}</summary>
+        <p v-if="one.choice">{{ one.choice }}</p>
+        <div v-for="work in one.works" :key="work.code">
+          <h3>{{ work.title }}</h3>
+          <p v-if="work.why" class="small">{{ work.why }}</p>
+          <ul v-if="work.sides.length > 0" class="ruled">
+            <li v-for="side in work.sides" :key="side.name" class="side">
+              <span
+                ><strong>{{ side.name }}</strong>
+                <span v-if="side.usual" class="usual small">{{ t('disagree.usual') }}</span></span
+              >
+              <span class="small">{{ side.why }}</span>
+              <span class="small soft">{{ t('disagree.right', { when: side.right }) }}</span>
+            </li>
+          </ul>
+          <p v-if="work.because" class="small">{{ t('disagree.because', { why: work.because }) }}</p>
+        </div>
+      </details>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.search {
+  max-width: 24rem;
+}
+
+.topic {
+  border-bottom: 1px solid var(--rule);
+}
+
+summary {
+  padding: 0.5rem 0;
+  font-size: 1.0625rem;
+  cursor: pointer;
+}
+
+h3 {
+  margin-top: calc(var(--line) / 2);
+  font-size: 1rem;
+  font-weight: 600;
+}
+
+.side {
+  display: grid;
+  grid-template-columns: 3fr 4fr 3fr;
+  gap: 0 1rem;
+  padding: 0.375rem 0;
+}
+
+.usual {
+  display: block;
+  color: var(--brine);
+}
+
+@media (max-width: 44rem) {
+  .side {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,237 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { civil, toDay, type CivilDate } from '../../src/core/calendar/civilDate.ts';
+import { findPractice, PRACTICES } from '../../src/core/catalogue/catalogue.ts';
+import { doerFor } from '../../src/core/catalogue/doerFor.ts';
+import { planFor } from '../../src/core/catalogue/planFor.ts';
+import { figuresOf, type ClimatePlace } from '../../src/core/climate/climate.ts';
+import { STATIONS } from '../../src/core/climate/data/stations.ts';
+import { HomeSeasons } from '../../src/core/climate/homeSeasons.ts';
+import { NO_WEATHER } from '../../src/core/climate/weather.ts';
+import type { Home } from '../../src/core/house/house.ts';
+import { countingRules } from '../../src/core/practice/rule.ts';
+import { project } from '../../src/core/schedule/project.ts';
+import { asTrial } from '../../src/core/upkeep/trial.ts';
+import { adoptedHouse, adoptionOf, type Adoption } from '../../src/core/walkthrough/adoption.ts';
+import { LINES_A_WEEK } from '../../src/core/walkthrough/baseline.ts';
+import { HOUSE_KINDS } from '../../src/core/walkthrough/houseKinds.ts';
+import { rememberedWork } from '../../src/core/walkthrough/lastDone.ts';
+import { reviewPlan, type PlanReview } from '../../src/core/walkthrough/planReview.ts';
+import {
+  answersOf,
+  confirmStop,
+  NEW_WALK,
+  nextStop,
+  type WalkState,
+} from '../../src/core/walkthrough/walkState.ts';
+import { walkedHouse, type WalkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
+import { BEGUN } from './begun/index.ts';
+import type { BegunHouse, First } from './begun/begunHouse.ts';
+
+const PLAIN = {
+  room: ({ called, number }: { called: string; number: number | null }) => `${called} ${number ?? ''}`.trim(),
+  thing: (kind: string, number: number | null) => `${kind} ${number ?? ''}`.trim(),
+};
+const AROUND = { find: findPractice, weather: NO_WEATHER };
+
+interface Begun {
+  readonly home: Home;
+  readonly walked: WalkedHouse;
+  readonly adoption: Adoption;
+  readonly review: PlanReview;
+  readonly on: CivilDate;
+}
+
+/** A house walked through, stop by stop, on the day it is begun. */
+function begin({ begun, place, kind, said }: Pick<BegunHouse, 'begun' | 'place' | 'kind' | 'said'>): Begun {
+  const on = civil(begun);
+  let state: WalkState = { ...NEW_WALK, kind, answers: said };
+  for (let stop = nextStop(state); stop !== null; stop = nextStop(state))
+    state = confirmStop(state, stop, place);
+  const answers = answersOf(state, place);
+  const walked = walkedHouse(answers, PLAIN);
+  const plan = planFor({ ...place, assets: walked.assets, traits: walked.traits }, PRACTICES);
+  let ids = 0;
+  const remembered = rememberedWork(answers, place.hemisphere, on);
+  const adoption = adoptionOf(walked, plan, () => `id-${(ids += 1)}`, remembered);
+  const home: Home = {
+    id: 'h',
+    name: 'Begun',
+    zone: place.hemisphere === 'south' ? 'Pacific/Auckland' : 'America/Chicago',
+    units: 'us',
+    vocabulary: 'en-US',
+    currency: 'USD',
+    ...place,
+  };
+  return { home, walked, adoption, review: reviewPlan(home, adoption, on, AROUND, 'spread'), on };
+}
+
+/** The earliest first week of a practice, over all its things; null where no date stands. */
+function weekOf({ adoption, review }: Begun, code: string): number | null {
+  const weeks = adoption.duties
+    .filter(({ planned }) => planned.practice.code === code)
+    .flatMap(({ duty }) => review.weeks.get(duty.id) ?? []);
+  return weeks.length === 0 ? null : Math.min(...weeks);
+}
+
+function comes(begun: Begun, code: string, first: First): boolean {
+  const week = weekOf(begun, code);
+  if (first === 'event') return week === null;
+  if (week === null) return false;
+  if (first === 'now') return week === 1;
+  if (first === 'soon') return week <= 6;
+  if (first === 'years') return week > 52;
+  const day = begun.review.systems
+    .flatMap(({ practices }) => practices)
+    .find(({ practice }) => practice === code)?.first;
+  const [from = '', to = from] = first.split('..');
+  return day !== null && day !== undefined && day.slice(0, 7) >= from && day.slice(0, 7) <= to;
+}
+
+describe.each(Object.entries(BEGUN))('the house %s', (_name, judged) => {
+  const begun = begin(judged);
+  const { adoption, review } = begun;
+
+  test('gets the tasks a practitioner would write, each by its approach and its doer', () => {
+    const planned = Object.fromEntries(
+      adoption.duties.map(({ planned: { practice, school }, terms }) => [
+        practice.code,
+        `${school.code}, ${terms.doer}`,
+      ]),
+    );
+    expect(planned).toEqual(
+      Object.fromEntries(judged.plan.map(([code, school, doer]) => [code, `${school}, ${doer}`])),
+    );
+  });
+
+  test('has each first when a practitioner would have it', () => {
+    const wrong = judged.plan.filter(([code, , , first]) => !comes(begun, code, first));
+    expect(wrong.map(([code, , , first]) => [code, first, weekOf(begun, code)])).toEqual([]);
+  });
+
+  test('gets nothing that does not belong there', () => {
+    const held = new Set(adoption.duties.map(({ planned }) => planned.practice.code));
+    expect(Object.keys(judged.never).filter((code) => held.has(code))).toEqual([]);
+  });
+
+  test('begins with a week one can face, and says what each month of the year asks', () => {
+    expect(review.firstWeeks[0]?.length).toBeLessThanOrEqual(LINES_A_WEEK);
+    expect(review.months).toHaveLength(12);
+    expect(review.months.some(({ visits }) => visits > 0)).toBe(true);
+  });
+});
+
+/** Any usual house on any day of a year, walked through by people who do any of the work themselves. */
+const anyBegun = fc.record({
+  kind: fc.constantFrom(...HOUSE_KINDS),
+  station: fc.constantFrom(...STATIONS.map(({ code }) => code)),
+  begun: fc
+    .integer({ min: 0, max: 364 })
+    .map((day) => new Date(Date.UTC(2027, 0, 1 + day)).toISOString().slice(0, 10)),
+  does: fc.subarray(['does-ladders', 'does-gas', 'does-mains', 'does-crawling', 'does-sewage']),
+  household: fc.subarray(['uneasy-on-ladders', 'children', 'shedding-pets']),
+  'water-parts': fc.subarray(['sump', 'pool', 'loft-tank', 'water-filter']),
+  irrigation: fc.boolean(),
+  sewage: fc.constantFrom('mains', 'septic', 'aerobic'),
+  'last-heating': fc.constantFrom(null, 'never', '2026-autumn', '2019'),
+  'last-pump-out': fc.constantFrom(null, 'never', '2024', '2015'),
+});
+
+describe('whatever house is begun on whatever day', () => {
+  const check = (assert: (begun: Begun, place: ClimatePlace) => void): void => {
+    fc.assert(
+      fc.property(anyBegun, ({ kind, station, begun, ...said }) => {
+        const hemisphere = station.startsWith('south') ? 'south' : 'north';
+        const place: ClimatePlace = { hemisphere, climate: { station } };
+        assert(begin({ begun, place, kind, said }), place);
+      }),
+      { numRuns: 60, seed: 1_511 },
+    );
+  };
+  const firsts = ({ home, adoption, review, on }: Begun) => {
+    const { house, entries } = adoptedHouse(home, adoption, on);
+    const all = project(house, [...entries, ...asTrial(review.puttingOff, on)], on, AROUND).duties;
+    return all.flatMap(({ dutyId, occurrence, sleep }) => {
+      const own = adoption.duties.find(({ duty }) => duty.id === dutyId);
+      return own
+        ? [{ own, occurrence, sleep, asset: adoption.assets.find(({ id }) => id === own.duty.asset) }]
+        : [];
+    });
+  };
+
+  test('nothing is planned for what the house has not, nor what never comes there', () => {
+    check((begun) => {
+      for (const { own, asset, sleep } of firsts(begun)) {
+        const { code, appliesTo } = own.planned.practice;
+        expect(asset && appliesTo.includes(asset.kind), code).toBe(true);
+        // What also answers an event comes when that happens.
+        const answers = countingRules(own.terms.rule).some(({ kind }) => kind === 'event');
+        expect(
+          !answers && sleep?.kind === 'season' && sleep.basis === 'none',
+          `${code} at ${begun.home.climate?.station ?? ''}`,
+        ).toBe(false);
+      }
+    });
+  });
+
+  test('no first date lies before the home began or outside its season; nothing is booked or ordered before it', () => {
+    check((begun, place) => {
+      const seasons = new HomeSeasons(place);
+      const high = figuresOf(place)?.high ?? [];
+      for (const { own, occurrence } of firsts(begun)) {
+        if (!occurrence) continue;
+        const { practice } = own.planned;
+        const { due } = occurrence.window;
+        for (const gate of practice.gates ?? []) {
+          if (gate.kind !== 'season' || !seasons.knows(gate.season)) continue;
+          const run = seasons.runAt(gate.season, toDay(due));
+          expect(run !== null && run.from <= toDay(due), `${practice.code} ${due} in ${gate.season}`).toBe(
+            true,
+          );
+        }
+        for (const by of [occurrence.bookBy, occurrence.orderBy])
+          if (by !== null) expect(by >= begun.on, practice.code).toBe(true);
+        if (occurrence.baseline) expect(due >= begun.on, practice.code).toBe(true);
+        // Nobody of the household is sent up a ladder in a month that is too cold for it.
+        const isLadder = practice.planning?.weather.includes('ladder') === true && own.terms.doer !== 'trade';
+        if (isLadder && !practice.freezeGuard && due < `${Number(begun.on.slice(0, 4)) + 1}`)
+          expect(high[Number(due.slice(5, 7)) - 1], `${practice.code} ${due}`).toBeGreaterThanOrEqual(5);
+      }
+    });
+  });
+
+  test('no replacement and no pump-out falls due without evidence', () => {
+    check((begun) => {
+      for (const { own, occurrence, asset } of firsts(begun)) {
+        const { code } = own.planned.practice;
+        if (code.endsWith('-age-replace') && !asset?.facts?.['made'])
+          expect(occurrence?.asks, code).toBe('look');
+        if (code === 'aerobic-pump-out') expect(asset?.facts?.['last-pumped']).not.toBeNull();
+      }
+    });
+  });
+
+  test('no work goes to someone who said no to it', () => {
+    check(({ adoption, walked }) => {
+      for (const { planned, terms } of adoption.duties) {
+        expect(terms.doer, planned.practice.code).toBe(
+          doerFor(planned.practice, planned.asset, walked.traits),
+        );
+        const skills = planned.practice.planning?.skills ?? [];
+        if (
+          walked.traits.get('uneasy-on-ladders') === true &&
+          (skills.includes('ladders') || skills.includes('steps'))
+        )
+          expect(terms.doer, planned.practice.code).toBe('trade');
+        if (skills.includes('sewage') && walked.traits.get('does-sewage') !== true)
+          expect(terms.doer, planned.practice.code).toBe('trade');
+      }
+    });
+  });
+
+  test('the first week can be faced', () => {
+    check(({ review }) => {
+      expect(review.firstWeeks[0]?.length).toBeLessThanOrEqual(LINES_A_WEEK);
+    });
+  });
+});
