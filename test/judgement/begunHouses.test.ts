@@ -26,7 +26,8 @@ import {
 } from '../../src/core/walkthrough/walkState.ts';
 import { walkedHouse, type WalkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
 import { BEGUN } from './begun/index.ts';
-import type { BegunHouse, First } from './begun/begunHouse.ts';
+import type { BegunHouse } from './begun/begunHouse.ts';
+import { comesFirst, weekOfFirst } from './comesFirst.ts';
 
 const PLAIN = {
   room: ({ called, number }: { called: string; number: number | null }) => `${called} ${number ?? ''}`.trim(),
@@ -66,28 +67,6 @@ function begin({ begun, place, kind, said }: Pick<BegunHouse, 'begun' | 'place' 
   return { home, walked, adoption, review: reviewPlan(home, adoption, on, AROUND, 'spread'), on };
 }
 
-/** The earliest first week of a practice, over all its things; null where no date stands. */
-function weekOf({ adoption, review }: Begun, code: string): number | null {
-  const weeks = adoption.duties
-    .filter(({ planned }) => planned.practice.code === code)
-    .flatMap(({ duty }) => review.weeks.get(duty.id) ?? []);
-  return weeks.length === 0 ? null : Math.min(...weeks);
-}
-
-function comes(begun: Begun, code: string, first: First): boolean {
-  const week = weekOf(begun, code);
-  if (first === 'event') return week === null;
-  if (week === null) return false;
-  if (first === 'now') return week === 1;
-  if (first === 'soon') return week <= 6;
-  if (first === 'years') return week > 52;
-  const day = begun.review.systems
-    .flatMap(({ practices }) => practices)
-    .find(({ practice }) => practice === code)?.first;
-  const [from = '', to = from] = first.split('..');
-  return day !== null && day !== undefined && day.slice(0, 7) >= from && day.slice(0, 7) <= to;
-}
-
 describe.each(Object.entries(BEGUN))('the house %s', (_name, judged) => {
   const begun = begin(judged);
   const { adoption, review } = begun;
@@ -105,8 +84,8 @@ describe.each(Object.entries(BEGUN))('the house %s', (_name, judged) => {
   });
 
   test('has each first when a practitioner would have it', () => {
-    const wrong = judged.plan.filter(([code, , , first]) => !comes(begun, code, first));
-    expect(wrong.map(([code, , , first]) => [code, first, weekOf(begun, code)])).toEqual([]);
+    const wrong = judged.plan.filter(([code, , , first]) => !comesFirst(adoption, review, code, first));
+    expect(wrong.map(([code, , , first]) => [code, first, weekOfFirst(adoption, review, code)])).toEqual([]);
   });
 
   test('gets nothing that does not belong there', () => {

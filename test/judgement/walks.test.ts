@@ -6,6 +6,7 @@ import { NO_WEATHER } from '../../src/core/climate/weather.ts';
 import type { Home } from '../../src/core/house/house.ts';
 import { adoptionOf, adoptedHouse } from '../../src/core/walkthrough/adoption.ts';
 import { BASELINE_WEEKS, LINES_A_WEEK } from '../../src/core/walkthrough/baseline.ts';
+import { rememberedWork } from '../../src/core/walkthrough/lastDone.ts';
 import { reviewPlan } from '../../src/core/walkthrough/planReview.ts';
 import { STOPS } from '../../src/core/walkthrough/stops.ts';
 import {
@@ -19,6 +20,9 @@ import { walkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
 import { project } from '../../src/core/schedule/project.ts';
 import { asTrial } from '../../src/core/upkeep/trial.ts';
 import { JUDGED, type JudgedHouse } from './houses.ts';
+import { BEGINNINGS, type Beginning } from './beginnings.ts';
+import type { First } from './begun/begunHouse.ts';
+import { comesFirst } from './comesFirst.ts';
 import { WALKS } from './walks.ts';
 
 const PLAIN = {
@@ -37,8 +41,16 @@ function walk(name: string, { place }: JudgedHouse) {
   const walked = walkedHouse(answersOf(state, place), PLAIN);
   const plan = planFor({ ...place, assets: walked.assets, traits: walked.traits }, PRACTICES);
   let ids = 0;
-  return { state, walked, plan, adoption: adoptionOf(walked, plan, () => `id-${(ids += 1)}`) };
+  const remembered = rememberedWork(answersOf(state, place), place.hemisphere, ON);
+  return { state, walked, plan, adoption: adoptionOf(walked, plan, () => `id-${(ids += 1)}`, remembered) };
 }
+
+const AROUND = { find: findPractice, weather: NO_WEATHER };
+const beginningOf = (name: string): Beginning => {
+  const beginning = BEGINNINGS[name];
+  if (!beginning) throw new Error(`nobody wrote how ${name} begins`);
+  return beginning;
+};
 
 const homeOf = ({ place }: JudgedHouse): Home => ({
   id: 'h',
@@ -65,6 +77,27 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
     expect(judged.things.map(([kind]) => kind).filter((kind) => !found.has(kind))).toEqual([]);
     const held = new Set(plan.duties.map(({ practice }) => practice.code));
     expect(Object.keys(judged.never).filter((code) => held.has(code))).toEqual([]);
+  });
+
+  test('has each task first when, and by whom, a practitioner would', () => {
+    const { begun, hired, helper, first } = beginningOf(name);
+    const doers = (doer: string): string[] =>
+      [
+        ...new Set(
+          adoption.duties
+            .filter(({ terms }) => terms.doer === doer)
+            .map(({ planned }) => planned.practice.code),
+        ),
+      ].filter((code) => judged.plan.some(([written]) => written === code));
+    expect(doers('trade').sort()).toEqual([...hired].sort());
+    expect(doers('helper').sort()).toEqual([...helper].sort());
+    const review = reviewPlan(homeOf(judged), adoption, civil(begun), AROUND, 'spread');
+    const wrong = Object.entries(first).flatMap(([when, codes]) =>
+      (codes ?? [])
+        .filter((code) => !comesFirst(adoption, review, code, when as First))
+        .map((code) => [code, when]),
+    );
+    expect(wrong).toEqual([]);
   });
 
   test('every stop is one tap, and all of them are gone through', () => {

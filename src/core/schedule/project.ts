@@ -136,8 +136,9 @@ function dutyProjection(
   order: DayNumber | null,
 ): DutyProjection {
   const placed = standing?.placed ?? null;
-  // Only a trade is booked, and not for a look.
-  const isBooked = replay.isHired && placed?.date.asks === 'work';
+  // Only a trade is booked, and not to read a date that nobody knows.
+  const readsAge = placed?.date.asks === 'look' && replay.isByAge;
+  const isBooked = replay.isHired && !readsAge;
   const lead = isBooked ? (replay.history.timing.lead ?? USUAL_LEAD) : null;
   // Nothing could be booked or ordered before the home took it on.
   const adopted = replay.history.adoption.day;

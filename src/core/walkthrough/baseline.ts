@@ -50,9 +50,12 @@ const FIRST: readonly PracticeSystem[] = [
 /**
  * In which week (1 to 6) each no-record duty is first to be done, at most so many lines a week: what frost can harm and what lives depend on as
  * early as there is room, the rest filled up week by week to about equal minutes, what has a last week first, then the worst; like work and
- * what shares its dates in the same.
+ * what shares its dates in the same. `budget`: the minutes a household gives to a week, kept where another week has room.
  */
-export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<string, number> {
+export function spreadBaseline(
+  items: readonly BaselineItem[],
+  budget = Infinity,
+): ReadonlyMap<string, number> {
   const clusters = clustersOf(items);
   const isUrgent = (cluster: Cluster): boolean => cluster.some(urgent);
   const first = clusters
@@ -61,7 +64,7 @@ export function spreadBaseline(items: readonly BaselineItem[]): ReadonlyMap<stri
   const rest = clusters
     .filter((cluster) => !isUrgent(cluster))
     .sort((a, b) => lastOf(a) - lastOf(b) || rankOf(a) - rankOf(b));
-  const weeks = new Weeks();
+  const weeks = new Weeks(budget);
   for (const cluster of first) weeks.put(cluster, 1);
   // A week is full once its share and all before it are used up; the middle of a job says which week it belongs to.
   const share = minutesOf(items) / BASELINE_WEEKS;
@@ -80,17 +83,24 @@ type Cluster = readonly BaselineItem[];
 class Weeks {
   readonly of = new Map<string, number>();
   private readonly lines: number[] = Array.from({ length: BASELINE_WEEKS }, () => 0);
+  private readonly minutes: number[] = Array.from({ length: BASELINE_WEEKS }, () => 0);
+
+  constructor(private readonly budget: number) {}
 
   /** Into a week, or the next that has room and that it can be done in; never after its last; the emptiest where all are full. */
   put(cluster: Cluster, wished: number): void {
     const from = Math.max(wished, ...cluster.map(({ firstWeek }) => firstWeek));
     const last = Math.max(1, lastOf(cluster));
     const lines = new Set(cluster.map(({ practice }) => practice)).size;
-    const fits = (week: number): boolean => this.linesOf(week) + lines <= LINES_A_WEEK;
+    const minutes = minutesOf(cluster);
+    const hasRoom = (week: number): boolean => this.linesOf(week) + lines <= LINES_A_WEEK;
+    const fits = (week: number): boolean =>
+      hasRoom(week) && (this.minutesIn(week) === 0 || this.minutesIn(week) + minutes <= this.budget);
     const open = Array.from({ length: last }, (_, index) => index + 1);
     const later = open.filter((week) => week >= from);
-    const week = later.find(fits) ?? open.findLast(fits) ?? this.emptiest(open);
+    const week = later.find(fits) ?? later.find(hasRoom) ?? open.findLast(hasRoom) ?? this.emptiest(open);
     this.lines[week - 1] = this.linesOf(week) + lines;
+    this.minutes[week - 1] = this.minutesIn(week) + minutes;
     for (const { dutyId } of cluster) this.of.set(dutyId, week);
   }
 
@@ -101,6 +111,10 @@ class Weeks {
       (best, week) => (this.linesOf(week) < this.linesOf(best) ? week : best),
       spared[0] ?? 1,
     );
+  }
+
+  private minutesIn(week: number): number {
+    return this.minutes[week - 1] ?? 0;
   }
 
   private linesOf(week: number): number {

@@ -31,7 +31,7 @@ export function firstTimes(
     if (!adopted || !occurrence || occurrence.window.due >= until) return [];
     const { terms, planned } = adopted;
     const { code, companions, system, freezeGuard, minutes, lead } = planned.practice;
-    const isHired = terms.doer === 'trade' && occurrence.asks === 'work';
+    const isHired = terms.doer === 'trade' && !readsAge(occurrence);
     const waits = waitsFor(adopted, occurrence, on, thaw);
     // What its season brings within the six weeks takes its place among the rest.
     const soonest = waits === null ? 1 : Math.ceil((toDay(waits) - toDay(on)) / 7) + 1;
@@ -47,7 +47,8 @@ export function firstTimes(
           frost: freezeGuard !== undefined,
           firstWeek: Math.max(soonest, isHired ? weekOfLead((lead ?? USUAL_LEAD).days) : 1),
           lastWeek: lastWeekOf(occurrence, on),
-          minutes,
+          // A trade's time is not the household's.
+          minutes: isHired ? 0 : minutes,
         },
         key: occurrence.key,
         waits: soonest > BASELINE_WEEKS ? waits : null,
@@ -55,6 +56,10 @@ export function firstTimes(
     ];
   });
 }
+
+/** Where nobody knows how old a thing is, its date is read first, by whoever lives there. */
+export const readsAge = ({ reasons }: Occurrence): boolean =>
+  reasons.some(({ kind }) => kind === 'ageUnknown');
 
 /** The day a task waits for instead of coming within the six weeks; null where it does not. */
 function waitsFor(
@@ -73,8 +78,8 @@ const yearAfter = (day: CivilDate): CivilDate =>
   toCivilDate(addSpan(toDay(day), { unit: 'years', count: 1 }));
 
 /**
- * Seasonal work that nobody remembers waits for its season, unless lives or frost hang on it: the years between say only how long at most, and
- * what is caught up from a season more than half a year ago, or that has two weeks left, comes with the next.
+ * Seasonal work that nobody remembers waits for its season, unless lives hang on it: the years between say only how long at most, and what is
+ * caught up from a season more than half a year ago comes with the next, as does what has but two weeks left, except before frost.
  */
 function nextSeason(
   { planned }: AdoptedDuty,
@@ -82,14 +87,14 @@ function nextSeason(
   on: CivilDate,
 ): CivilDate | null {
   const { planning, freezeGuard } = planned.practice;
-  if (freezeGuard || planning?.consequence === 'life-safety') return null;
+  if (planning?.consequence === 'life-safety') return null;
   const next = reasons
     .flatMap((reason) => (reason.kind === 'lesser' && LISTED.has(reason.rule) ? [reason.due] : []))
     .sort()[0];
   const caught = reasons.find((reason) => reason.kind === 'caughtUp');
   if (caught) {
     const isLate = toDay(on) - toDay(civil(caught.listed)) > HALF_A_YEAR;
-    const isShort = toDay(window.latest) - toDay(on) < TWO_WEEKS;
+    const isShort = !freezeGuard && toDay(window.latest) - toDay(on) < TWO_WEEKS;
     return isLate || isShort ? (next ?? yearAfter(civil(caught.listed))) : null;
   }
   return reasons.some(({ kind }) => kind === 'noRecord') ? (next ?? null) : null;
@@ -101,7 +106,10 @@ const LISTED: ReadonlySet<string> = new Set(['season', 'clockChange', 'dates']);
 
 /** What is opened in spring has long been open in summer, whoever opened it: it is asked of again a year after its date. */
 function openedLongAgo({ planned }: AdoptedDuty, { reasons }: Occurrence, on: CivilDate): CivilDate | null {
-  if (planned.practice.pair?.half !== 'opens') return null;
+  const isSpring = countingRules(planned.school.rule).some(
+    (rule) => rule.kind === 'season' && (rule.anchor === 'lastFreeze' || rule.anchor === 'coolingStart'),
+  );
+  if (planned.practice.pair?.half !== 'opens' || !isSpring) return null;
   const caught = reasons.find((reason) => reason.kind === 'caughtUp');
   if (!caught || toDay(on) - toDay(civil(caught.listed)) <= OPENED_BY) return null;
   return yearAfter(civil(caught.listed));

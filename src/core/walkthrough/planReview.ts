@@ -11,7 +11,7 @@ import { asTrial } from '../upkeep/trial.ts';
 import type { Doer } from '../practice/terms.ts';
 import { adoptedHouse, type Adoption } from './adoption.ts';
 import { BASELINE_WEEKS, dayOfWeek, spreadBaseline } from './baseline.ts';
-import { firstTimes, outdoorsFrom } from './firstTimes.ts';
+import { firstTimes, outdoorsFrom, readsAge } from './firstTimes.ts';
 
 /** The work a plan asks of a household, before anything is written. */
 export interface PlanReview {
@@ -55,7 +55,7 @@ export interface MonthReview {
   readonly visits: number;
 }
 
-/** A line of one of the first weeks. `bookBy`: the day a trade is called. */
+/** A line of one of the first weeks. `asks`: the work, or just to read the date. `bookBy`: the day a trade is called. */
 export interface FirstLine {
   readonly practice: string;
   readonly assets: readonly string[];
@@ -112,7 +112,10 @@ function spreadOf(
   why: string,
 ): PlanReview['puttingOff'] {
   const baseline = firstTimes(adoption, standing, on, outdoorsFrom(home, on));
-  const wished = spreadBaseline(baseline.flatMap(({ item, waits }) => (waits === null ? [item] : [])));
+  const wished = spreadBaseline(
+    baseline.flatMap(({ item, waits }) => (waits === null ? [item] : [])),
+    budgetOf(adoption),
+  );
   return baseline.flatMap(({ item: { dutyId }, key, waits }) => {
     const to = waits ?? dayOfWeek(on, wished.get(dutyId) ?? 1);
     // Whoever takes the plan on has been shown when each task comes.
@@ -120,6 +123,12 @@ function spreadOf(
       ? []
       : [makeBody('putOff', { duty: dutyId, occurrence: key, to, why, acknowledged: true })];
   });
+}
+
+/** The minutes a household gives to a week; where it has not said, any. */
+function budgetOf({ traits }: Adoption): number {
+  const said = traits.find(({ trait }) => trait === 'hours-a-week')?.value;
+  return typeof said === 'number' && said > 0 ? said * 60 : Infinity;
 }
 
 /** The week of each duty's first date, counted from the day the home begins. */
@@ -147,13 +156,13 @@ function firstWeeksOf(
     if (!own || !occurrence || !week) continue;
     const { practice } = own.planned;
     const known = week.get(practice.code);
-    const minutes = occurrence.asks === 'look' ? LOOK_MINUTES : practice.minutes;
+    const isRead = readsAge(occurrence);
     week.set(practice.code, {
       practice: practice.code,
       assets: [...(known?.assets ?? []), own.duty.asset],
-      doer: occurrence.asks === 'look' ? 'self' : own.terms.doer,
-      asks: occurrence.asks,
-      minutes: (known?.minutes ?? 0) + minutes,
+      doer: isRead ? 'self' : own.terms.doer,
+      asks: isRead ? 'look' : 'work',
+      minutes: (known?.minutes ?? 0) + (isRead ? LOOK_MINUTES : practice.minutes),
       bookBy: occurrence.bookBy,
     });
   }

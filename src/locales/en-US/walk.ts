@@ -72,6 +72,8 @@ export const walk = {
       'senses-co':
         'A combined alarm means fewer to keep, and it ends with the shorter of its two lives. Where fuel is burned some prefer a separate one.',
       'hours-a-week': 'The plan fits its weeks to it.',
+      'pad-size': 'As printed on it. Leave it empty if you don’t know.',
+      cartridge: 'As printed on it. Leave it empty if you don’t know.',
       'filter-size': 'As printed on its frame, such as 16 × 25 × 1. Leave it empty if you don’t know.',
     },
     q: {
@@ -84,6 +86,11 @@ export const walk = {
       sensing: 'What the smoke alarms sense',
       'senses-co': 'Do they sense carbon monoxide too?',
       'smoke-life': 'Their life, as the label says',
+      'smoke-ends': 'Their end, if the label says one',
+      'alarm-cell': 'Their batteries',
+      'co-ends': 'Its end, if the label says one',
+      'pad-size': 'Model or size of its pad',
+      cartridge: 'Model of its cartridge',
       extinguishers: 'Fire extinguishers',
       'heat-also': 'Any other heating?',
       grade: 'Its grade',
@@ -173,6 +180,9 @@ export const walk = {
       contract: 'Is it under a service contract?',
     },
     o: {
+      '9V': '9 V',
+      AA: 'AA',
+      AAA: 'AAA',
       'does-ladders': 'tall ladders and roofs',
       'does-gas': 'gas appliances',
       'does-mains': 'mains electricity',

@@ -61,7 +61,7 @@ export const uplandSummer: BegunHouse = {
     ['roof-professional-inspection', 'on-evidence', 'trade', '2028-01', 'mild winters: not on a guess'],
     ['ceiling-stain-watch', 'with-the-leak-look', 'self', 'soon', 'an old roof'],
     ['metal-roof-coat', 'look-yearly', 'helper', 'soon', 'summer is dry'],
-    ['underbelly-seal', 'before-winter', 'self', '2027-02..2027-05', 'before the cold'],
+    ['underbelly-seal', 'before-winter', 'self', 'soon', 'dry summer days, before the cold'],
     ['skirting-repair', 'spring-and-autumn', 'self', 'soon', 'this spring’s has not been done'],
     ['siding-paint-look', 'spring', 'self', 'soon', 'dry season'],
     ['air-leak-survey', 'autumn', 'self', '2027-03..2027-05', 'when it is cold'],

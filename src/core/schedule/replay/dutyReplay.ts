@@ -1,6 +1,6 @@
 import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import { OUTLOOK_DAYS } from '../../climate/simulatedStation.ts';
-import { listsDates, takesEarliest, type Rule } from '../../practice/rule.ts';
+import { countingRules, listsDates, takesEarliest, type Rule } from '../../practice/rule.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { Course } from '../rules/course.ts';
 import type { Completion, DutyEvent, PuttingOff, RuleEvent } from '../rules/dutyEvent.ts';
@@ -94,6 +94,11 @@ export class DutyReplay {
   /** Whether, by its last terms, a trade does it. */
   get isHired(): boolean {
     return this.segments.at(-1)?.terms.doer === 'trade';
+  }
+
+  /** Whether, by its last terms, the age of the thing decides. */
+  get isByAge(): boolean {
+    return this.lastRule !== null && countingRules(this.lastRule).some(({ kind }) => kind === 'age');
   }
 
   /** Whether something in the house or the year keeps it from being done at times. */

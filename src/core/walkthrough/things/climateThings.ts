@@ -25,6 +25,7 @@ export function climateThings(given: Given): Thing[] {
       kind: 'humidifier',
       room: roomAt(given, 'heat-place'),
       partOf: movesAir(given, 1),
+      facts: { size: given.choice('pad-size') },
     }),
     ...thermostat(given),
     ...cooling(given),

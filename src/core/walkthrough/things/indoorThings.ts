@@ -99,7 +99,7 @@ const waterParts = (given: Given): Thing[] => [
     id: 'water-filter',
     kind: 'water-filter',
     room: 'utility',
-    facts: { model: null },
+    facts: { model: given.choice('cartridge') },
   }),
   ...when(given.has('water-parts', 'pool'), { id: 'pool', kind: 'pool', room: 'outside' }),
 ];

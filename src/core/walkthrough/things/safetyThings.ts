@@ -27,7 +27,8 @@ export function safetyThings(given: Given, rooms: readonly Room[]): Thing[] {
         sensing: given.choice('sensing')?.slice('smoke-'.length) ?? null,
         'senses-co': given.known('senses-co'),
         life: smokeLife === null ? null : Number(smokeLife),
-        ...(power === 'sealed' && { cell: 'none' }),
+        ends: given.choice('smoke-ends'),
+        cell: power === 'sealed' ? 'none' : given.choice('alarm-cell'),
       },
     })),
     ...coRooms.map((room): Thing => ({
@@ -35,7 +36,11 @@ export function safetyThings(given: Given, rooms: readonly Room[]): Thing[] {
       kind: 'co-alarm',
       room,
       calledByRoom: true,
-      facts: { made: given.choice('co-made'), life: life === null ? null : Number(life) },
+      facts: {
+        made: given.choice('co-made'),
+        life: life === null ? null : Number(life),
+        ends: given.choice('co-ends'),
+      },
     })),
     ...when(given.yes('gas-detector'), {
       id: 'gas-detector',

@@ -169,6 +169,7 @@ function lineOf({ practice, school, because, assets, doer, timesAYear, first }: 
       : t.value(timesAYear > 0 ? 'walk.plan.rarely' : 'walk.plan.event');
   const rule = chosen ? ruleText(props.speech, chosen.rule) : '';
   return {
+    practice,
     title: titleOf(practice),
     things: props.speech.formats.list(assets.map(nameOf)),
     how: `${rule} (${t.value(because === 'fits' ? 'walk.plan.fits' : 'walk.plan.usual')}), ${t.value(`doer.${doer}`)}`,
@@ -368,7 +369,7 @@ h4 {
 
 .duty {
   display: grid;
-  grid-template-columns: 5fr 4fr 3fr;
+  grid-template-columns: 5fr 4fr 3fr auto;
   gap: 0 1rem;
   padding: 0.25rem 0;
 }
