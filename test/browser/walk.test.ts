@@ -48,6 +48,9 @@ async function confirm(on = page): Promise<void> {
     return false;
   }, 'the stop stays');
 }
+/** One more of a question that counts. */
+const more = (question: string, on = page): Promise<void> =>
+  tap(`[data-question=${question}] [aria-label="one more"]`, on);
 const homePath = async (on = page): Promise<string> =>
   new URL(await on.driver.getCurrentUrl()).pathname.replace(/\/\w+$/, '');
 
@@ -75,7 +78,9 @@ describe('walking through a house, from an empty account', () => {
 
   test('what is likely is filled in; what is not is put right, and a whole room confirms in one', async () => {
     await tap('label:has(input[value=shedding-pets])');
+    await page.says('United States', '[data-question=country]');
     await confirm();
+    await more('bathrooms');
     await confirm();
     await page.says('Halls and bedrooms: alarms');
     expect(await page.faults('layout')).toEqual([]);
@@ -93,6 +98,7 @@ describe('walking through a house, from an empty account', () => {
       .toFile(label);
     await (await page.field('Photograph a label')).sendKeys(label);
     await page.says('Photo saved.', '.photo');
+    await more('heat-count');
     await confirm();
     await page.says('Cooling', 'h2');
   });
@@ -136,28 +142,48 @@ describe('walking through a house, from an empty account', () => {
     await page.says('Water', 'h2');
   });
 
-  test('ends with a plan: duties by system, minutes, what is missing, what is left out and why, the first six weeks', async () => {
-    for (let stop = 8; stop <= STOPS.length; stop += 1) await confirm(phone);
+  test('ends with a plan: the first six weeks task by task, the year, what is missing, what is left out and why', async () => {
+    for (const { code } of STOPS.slice(7)) {
+      if (code === 'openings') await more('garage-doors', phone);
+      if (code === 'drains') await tap('label:has(input[value=septic])', phone);
+      await confirm(phone);
+    }
     const plan = await phone.says('The first six weeks');
+    // Two furnaces, three bathrooms, two garage doors, a tank nobody has measured, in frost: a week one can face.
+    expect(await phone.count('[data-week="1"] [data-practice]')).toBeLessThanOrEqual(7);
+    const first = await phone.says('Test the smoke alarm', '[data-week="1"]');
+    expect(first).toContain('Take the hoses off before frost');
+    expect(plan).toContain('The year ahead');
     expect(plan).toMatch(
       /\d+ tasks, about \d+ hours a year\. (No trade visits|One trade visit|\d+ trade visits)/,
     );
     expect(plan).toContain('Bedroom 2: smoke alarm one in each bedroom');
     expect(plan).toContain('Week 6');
-    expect(plan).toContain('Heating');
-    expect(plan).toContain('Test the smoke alarm');
     expect(await phone.faults('layout')).toEqual([]);
     expect(await phone.overflow()).toBeLessThanOrEqual(0);
     await phone.click('details[data-test=left-out] summary');
     await phone.says('done along with: Have the heating serviced', 'details[data-test=left-out]');
   });
 
-  test('taken on, Today is useful: within 25 taps, every system of such a house and everything lives depend on', async () => {
+  test('a task can be left out, with what that means, and put back; what is only offered can be added', async () => {
+    await phone.click('[aria-label="Leave out: Test the smoke alarm with smoke spray"]');
+    await phone.says('Lives can depend on it.', "[aria-label='Left out by you']");
+    await phone.press('Put back');
+    await phone.waitFor(
+      async () => (await phone.count("[aria-label='Left out by you']")) === 0,
+      'it stays out',
+    );
+    const offered = "//section[@aria-label='Also good to have']";
+    await phone.says('Give away what is not needed', "[aria-label='Also good to have']");
+    await phone.press('Add', offered);
+  });
+
+  test('taken on, Today is useful: within 30 taps, every system of such a house and everything lives depend on', async () => {
     await phone.find('form [type=submit]');
     await tap('form [type=submit]', phone);
     await phone.says('What 8 Kiln Street needs today');
     await phone.find('[data-line]');
-    expect(taps).toBeLessThanOrEqual(25);
+    expect(taps).toBeLessThanOrEqual(30);
     const path = await homePath(phone);
     const upkeep = await phone.answer<UpkeepBody>(`/api${path}/upkeep`);
     const { rows, on } = await phone.answer<TodayBody>(`/api${path}/today`);
@@ -193,7 +219,7 @@ describe('walking through a house, from an empty account', () => {
     await phone.press('House');
     await phone.says('Where the heat comes from', '[data-test=loose]');
     await phone.choose('It shows', 'Furnace');
-    await phone.says('The photo is with Furnace.', '.saying');
+    await phone.says('The photo is with Furnace', '.saying');
     await phone.press('Furnace', "//section[@aria-label='Rooms and what is in them']");
     await phone.find('figure img');
   });

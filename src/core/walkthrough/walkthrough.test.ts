@@ -170,6 +170,45 @@ describe('the walk as it is kept', () => {
     expect(confirmStop(state, 'nowhere', PLACE)).toBe(state);
   });
 
+  test('begun before more was asked it stays open, goes on where something is new, and gives the same things', () => {
+    const before: WalkState = {
+      version: 1,
+      kind: 'family',
+      answers: { 'heat-count': 2, taps: 2, tap: 'ordinary', openings: ['door', 'garage-door'], positions: 1 },
+      confirmed: STOPS.map(({ code }) => code).filter((code) => code !== 'last-done'),
+    };
+    expect(walkStateSchema.parse(before)).toEqual(before);
+    expect(nextStop(before)).toBe('last-done');
+    const { assets } = walkedHouse(answersOf(before, PLACE), NAMING);
+    const ids = assets.map(({ id }) => id);
+    expect(ids).toEqual(
+      expect.arrayContaining([
+        'plant-1',
+        'plant-2',
+        'tap-1',
+        'tap-2',
+        'garage-door',
+        'shower',
+        'water-heater',
+      ]),
+    );
+    expect(assets.filter(({ kind }) => kind === 'filter-position')).toHaveLength(1);
+  });
+
+  test('two positions are two filters, however many furnaces there are', () => {
+    const { assets } = walked({ heat: 'gas-furnace', 'heat-count': 2, positions: 2 });
+    expect(assets.filter(({ kind }) => kind === 'filter-position').map(({ partOf }) => partOf)).toEqual([
+      'plant-1',
+      'plant-2',
+    ]);
+  });
+
+  test('taps of both kinds are told apart, the frost-proof ones last', () => {
+    const { assets } = walked({ taps: 3, tap: 'mixed', 'taps-frost-proof': 2 });
+    const taps = assets.filter(({ kind }) => kind === 'outside-tap').map(({ facts }) => facts?.['tap']);
+    expect(taps).toEqual(['ordinary', 'frost-proof', 'frost-proof']);
+  });
+
   test('is the same walk in whatever order it was answered, and another with another answer', () => {
     const walk = { ...NEW_WALK, kind: 'cabin' as const, answers: { people: 2, cool: 'none' } };
     expect(sameWalk(walk, { ...walk, answers: { cool: 'none', people: 2 } })).toBe(true);
