@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { civil, toDay, type CivilDate } from '../../src/core/calendar/civilDate.ts';
 import { findPractice, PRACTICES } from '../../src/core/catalogue/catalogue.ts';
-import { doerFor } from '../../src/core/catalogue/doerFor.ts';
+import { doerFor } from '../../src/core/house/doerFor.ts';
 import { planFor } from '../../src/core/catalogue/planFor.ts';
 import { figuresOf, type ClimatePlace } from '../../src/core/climate/climate.ts';
 import { STATIONS } from '../../src/core/climate/data/stations.ts';

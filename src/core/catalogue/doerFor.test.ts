@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { FactValue } from '../basics/factValue.ts';
 import type { Asset } from '../house/house.ts';
 import { findPractice, PRACTICES } from './catalogue.ts';
-import { doerFor, leavesToOthers, SKILL_TRAITS } from './doerFor.ts';
+import { doerFor, leavesToOthers, SKILL_TRAITS } from '../house/doerFor.ts';
 
 const thing = (kind: Asset['kind'], facts: Asset['facts'] = {}): Asset => ({
   id: 'a',

@@ -1,4 +1,4 @@
-import { leavesToOthers } from '../catalogue/doerFor.ts';
+import { leavesToOthers } from '../house/doerFor.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import { rootsOf, type Asset, type House } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';

@@ -1,6 +1,6 @@
 import { makeBody } from '../ledger/write/makeBody.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
-import { doerFor } from '../catalogue/doerFor.ts';
+import { doerFor } from '../house/doerFor.ts';
 import type { Plan, PlannedDuty } from '../catalogue/planFor.ts';
 import type { Asset, Duty, Home, House, Space } from '../house/house.ts';
 import type { Entry, EntryBody } from '../ledger/entry.ts';

@@ -12,7 +12,15 @@ import { Given } from './given.ts';
 import { HOUSE_KINDS, likelyAnswers } from './houseKinds.ts';
 import { optionsOf, type Answers } from './question.ts';
 import { questionsAt, STOPS } from './stops.ts';
-import { answersOf, confirmStop, NEW_WALK, nextStop, sameWalk, walkStateSchema } from './walkState.ts';
+import {
+  answersOf,
+  confirmStop,
+  NEW_WALK,
+  nextStop,
+  sameWalk,
+  walkStateSchema,
+  type WalkState,
+} from './walkState.ts';
 import { walkedHouse } from './walkedHouse.ts';
 
 const NAMING = {

@@ -1,5 +1,5 @@
 import type { FactValue } from '../basics/factValue.ts';
-import type { Asset } from '../house/house.ts';
+import type { Asset } from './house.ts';
 import type { Skill } from '../practice/planning.ts';
 import type { Practice } from '../practice/practice.ts';
 import type { Doer } from '../practice/terms.ts';
