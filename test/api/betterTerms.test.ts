@@ -101,4 +101,15 @@ describe('better terms', () => {
     await append(agent, homeId, entryOf(TODAY, { kind: 'removed', asset })).expect(200);
     expect(await offers()).toEqual([]);
   });
+
+  test('work the household says it leaves to others is offered to a trade, and only that', async () => {
+    const duty = await tuneUp({ school: null, rule: every(12), doer: 'self' });
+    expect(await offers()).toEqual([]);
+    const said = entryOf(TODAY, { kind: 'trait', trait: 'does-gas', value: false });
+    await append(agent, homeId, said).expect(200);
+    expect(await offers()).toMatchObject([{ dutyId: duty, terms: { school: null, doer: 'trade' } }]);
+    const taken = entryOf(TODAY, { kind: 'trait', trait: 'does-gas', value: true });
+    await append(agent, homeId, taken).expect(200);
+    expect(await offers()).toEqual([]);
+  });
 });

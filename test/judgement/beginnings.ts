@@ -117,6 +117,7 @@ export const BEGINNINGS: Readonly<Record<string, Beginning>> = {
     ],
     helper: ['smoke-alarm-test', 'smoke-alarm-battery-swap', 'smoke-alarm-sensor-challenge'],
     first: {
+      '2027-01': ['ice-dam-watch'],
       '2027-02': ['battery-restock'],
       '2027-03': ['roof-storm-look'],
       '2027-05': ['evaporative-cooler-reopen'],
@@ -144,7 +145,6 @@ export const BEGINNINGS: Readonly<Record<string, Beginning>> = {
         'interior-leak-watch',
         'gutter-clean',
         'ceiling-stain-watch',
-        'ice-dam-watch',
         'underbelly-seal',
         'skirting-repair',
         'washing-machine-filter',

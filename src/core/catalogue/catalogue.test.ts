@@ -6,7 +6,8 @@ import { lists } from '../../locales/lists.ts';
 import { listsGB } from '../../locales/lists.en-GB.ts';
 import { knowsTerm, TERMS, termsIn, wordsOf } from '../../locales/vocabulary.ts';
 import { assetKindSchema } from '../basics/assetKind.ts';
-import type { Rule } from '../practice/rule.ts';
+import { nominalDays } from '../calendar/span.ts';
+import { countingRules, type Rule } from '../practice/rule.ts';
 import { findPractice, finderWith, PRACTICES } from './catalogue.ts';
 import { holds, type KnownFacts } from '../practice/condition.ts';
 import { DISAGREEMENTS } from './data/disagreements.ts';
@@ -43,6 +44,25 @@ function valuesOf(key: string): Set<unknown> {
   walk(PRACTICES);
   return found;
 }
+
+/** The work whose records say monthly, weekly, or by a level that is looked at each month. */
+const OFTEN = [
+  'aerobic-chlorine-tablets',
+  'aerobic-quick-look',
+  'air-filter-monthly-look',
+  'air-filter-washable-clean',
+  'co-alarm-test-and-battery',
+  'condensate-outlet-drip-look',
+  'emergency-power-test',
+  'fire-extinguisher-look',
+  'garage-door-reverse-test',
+  'gas-detector-test-and-battery',
+  'humidity-read-and-adjust',
+  'interior-leak-watch',
+  'pool-water',
+  'smoke-alarm-test',
+  'softener-salt-top-up',
+];
 
 const rulesOf = (rule: Rule): Rule[] =>
   rule.kind === 'first'
@@ -111,6 +131,17 @@ describe('the catalogue', () => {
       schools.some(({ rule }) => rulesOf(rule).some(({ kind }) => kind === 'dates')),
     );
     expect(naming.map(({ code }) => code)).toEqual(['donations']);
+  });
+
+  test('what is asked for every month or more often unless told otherwise is what practitioners ask for so often', () => {
+    const often = duties.filter(({ schools, defaultSchool }) =>
+      schools.some(
+        ({ code, rule }) =>
+          code === defaultSchool &&
+          countingRules(rule).some((part) => part.kind === 'interval' && nominalDays(part.every) < 32),
+      ),
+    );
+    expect(often.map(({ code }) => code).sort()).toEqual(OFTEN);
   });
 
   test('alternatives come in groups', () => {

@@ -199,10 +199,10 @@ export const roof: readonly Practice[] = [
     schools: [
       school(
         'after-snow',
-        'After snow, and each month of frost',
+        'After snow, and at midwinter',
         'Those who had ice dams before.',
         'Snowy winters.',
-        first(after(3, 'snow'), every(1, 'months')),
+        first(after(3, 'snow'), season('midwinter')),
       ),
       school(
         'monthly',

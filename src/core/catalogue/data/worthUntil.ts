@@ -94,6 +94,7 @@ export const WORTH_UNTIL: Readonly<Record<string, Until>> = {
   'gully-clear': GUTTERS,
   'roofline-growth-remove': GUTTERS,
   'roof-storm-look': GUTTERS,
+  'ice-dam-watch': { midwinter: LAST_FREEZE },
   'tree-near-house-look': { leafFall: until('lateWinter', 45) },
   'roof-professional-inspection': { firstFreeze: FIRST_FREEZE },
   'metal-roof-coat': { lastFreeze: BEFORE_SHUTTING },
