@@ -43,7 +43,7 @@ describe('how a thing is kept', () => {
   });
 
   test('before anything is saved it says which dates move and by how much; saved, they have', async () => {
-    await page.click(`${kept(FILTER)} tbody:nth-of-type(7) input`);
+    await page.click(`${kept(FILTER)} tbody:nth-of-type(8) input`);
     const moves = await page.says('later', '[data-test=moves]');
     const said = /Nov 28 → (.+?), \d+ days later/.exec(moves)?.[1];
     expect(said).toBeDefined();

@@ -86,7 +86,7 @@ describe('dates at the ends of what can be written', () => {
     const [asset, duty] = [uuid(), uuid()];
     const kept = {
       practice: { from: 'home', title: 'Far', lifeSafety: false, lead: { days: 365 }, earlyDays: 365 },
-      terms: terms({ kind: 'interval', every: { unit: 'days', count: 1 } }),
+      terms: { ...terms({ kind: 'interval', every: { unit: 'days', count: 1 } }), doer: 'trade' },
       units: [{ asset, duty, entry: uuid() }],
     };
     const addition = {

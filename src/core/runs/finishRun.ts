@@ -18,8 +18,8 @@ export interface RunEntry {
 export interface Finishing {
   readonly today: CivilDate;
   readonly makeId: () => string;
-  /** The occurrence an early duty must be named for, or none. */
-  readonly occurrenceOf: (duty: string) => string | undefined;
+  /** The occurrence that a duty done early on a day must be named for, or none. */
+  readonly occurrenceOf: (duty: string, on: CivilDate) => string | undefined;
   readonly settledOf: (reading: string) => Settled;
   /** The name of a piece of work, and why a hazard stops it: words for notes. */
   readonly titleOf: (item: RunItem) => string;
@@ -90,7 +90,7 @@ const noted = (title: string, more: string): string =>
 
 /** Minutes and supplies of several like things are shared out: the first bears what does not divide. */
 function doneBody(item: RunItem, state: ItemState, duty: string, place: number, at: Finishing): EntryBody {
-  const occurrence = at.occurrenceOf(duty);
+  const occurrence = at.occurrenceOf(duty, state.date ?? at.today);
   const used = Object.entries(state.used);
   return makeBody('done', {
     duty,

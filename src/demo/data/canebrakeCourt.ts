@@ -102,6 +102,10 @@ export const canebrakeCourt: DemoHome = {
     thing('garage-door', 'garage-door', 'Garage door', 'garage'),
   ],
   traits: {
+    'does-mains': true,
+    'does-ladders': false,
+    'hours-a-week': 2,
+    country: 'US',
     people: 3,
     'new-house': true,
     'new-plant': true,

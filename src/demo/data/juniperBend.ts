@@ -205,6 +205,12 @@ export const juniperBend: DemoHome = {
     thing('door', 'other', 'Front door', 'hall'),
   ],
   traits: {
+    'does-ladders': true,
+    'does-gas': true,
+    'does-mains': true,
+    'does-sewage': true,
+    'hours-a-week': 4,
+    country: 'US',
     people: 4,
     'shedding-pets': true,
     'hard-water': true,

@@ -92,6 +92,9 @@ export const kowhaiTerrace: DemoHome = {
     thing('door', 'door', 'Back door', 'laundry'),
   ],
   traits: {
+    'does-ladders': true,
+    'hours-a-week': 3,
+    country: 'NZ',
     people: 5,
     children: true,
     'busy-household': true,

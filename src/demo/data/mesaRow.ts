@@ -71,6 +71,11 @@ export const mesaRow: DemoHome = {
     thing('washer', 'washing-machine', 'Washing machine', 'kitchen'),
   ],
   traits: {
+    'does-gas': true,
+    'does-ladders': true,
+    'does-crawling': true,
+    'hours-a-week': 5,
+    country: 'US',
     people: 1,
     manufactured: true,
     'dusty-place': true,

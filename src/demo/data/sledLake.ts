@@ -72,6 +72,11 @@ export const sledLake: DemoHome = {
     }),
   ],
   traits: {
+    'does-ladders': true,
+    'does-gas': true,
+    'does-crawling': true,
+    'hours-a-week': 3,
+    country: 'US',
     people: 2,
     'burns-fuel': true,
     trees: true,

@@ -91,6 +91,10 @@ export const weirLane: DemoHome = {
     thing('dryer', 'dryer', 'Tumble dryer', 'utility', { fuel: 'electric', vented: false }),
   ],
   traits: {
+    'does-ladders': true,
+    'does-mains': false,
+    'hours-a-week': 3,
+    country: 'GB',
     people: 2,
     masonry: true,
     'timber-floors': true,

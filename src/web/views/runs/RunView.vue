@@ -159,7 +159,7 @@ async function finish(): Promise<void> {
   const entries = finishRun(current.value, {
     today: home.on,
     makeId: uuid,
-    occurrenceOf: (duty) => openedEarly(home.rows, duty),
+    occurrenceOf: (duty, on) => openedEarly(home.rows, duty, on),
     settledOf: (code) => settledOf(code, traits.value),
     titleOf,
   });

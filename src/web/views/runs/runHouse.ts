@@ -1,3 +1,4 @@
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import type { HouseBody, KnownBody, ScheduleRow } from '../../../contract/schemas.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
@@ -64,10 +65,13 @@ export function settledOf(code: string, traits: Traits): Settled {
   return reading ? settledBy(reading, traits) : {};
 }
 
-/** The occurrence a duty must name because frost or a companion opened its window early; none where it opened by itself. */
-export function openedEarly(rows: readonly ScheduleRow[], duty: string): string | undefined {
+/**
+ * The occurrence that a duty done on a day must name because frost or a companion opened its window early; none where it opened by itself, or had
+ * not opened by that day.
+ */
+export function openedEarly(rows: readonly ScheduleRow[], duty: string, on: CivilDate): string | undefined {
   const occurrence = rows.find(({ dutyId }) => dutyId === duty)?.occurrence;
-  const body = occurrence ? doneFor(duty, occurrence) : null;
+  const body = occurrence && occurrence.window.earliest <= on ? doneFor(duty, occurrence) : null;
   return body?.kind === 'done' ? body.occurrence : undefined;
 }
 
