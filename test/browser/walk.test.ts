@@ -35,6 +35,12 @@ afterAll(async () => {
 
 async function tap(css: string, on = page): Promise<void> {
   taps += 1;
+  await on.find(css);
+  // A thumb scrolls it out from behind the bar at the foot first.
+  await on.driver.executeScript(
+    "document.querySelector(arguments[0])?.scrollIntoView({ block: 'center' })",
+    css,
+  );
   await on.click(css);
 }
 async function confirm(on = page): Promise<void> {

@@ -229,6 +229,11 @@ legend {
   color: var(--rust);
 }
 
+/* What is come to by key or press does not hide behind the bar at the foot. */
+.question :deep(:is(.k-button, .k-input, .k-check-input, .block)) {
+  scroll-margin-bottom: 9rem;
+}
+
 @media (max-width: 30rem) {
   .blocks {
     grid-template-columns: 1fr 1fr;
