@@ -94,6 +94,12 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.find('[data-verdict=act]');
   },
   Note: () => page.press('Note').then(() => page.says('Log something')),
+  'where practitioners disagree': async () => {
+    await page.press('How-to');
+    await page.press('Where practitioners disagree');
+    await page.says('53 questions');
+    await page.click('details summary');
+  },
   Practices: () => page.press('How-to').then(() => page.says('Air filters and air handling')),
   'a practice read': () =>
     page

@@ -176,4 +176,6 @@ test('what is shut stands on Today and on the sheet of shutoffs', async () => {
   await page.press('Shutoffs');
   await page.says('Where things are', 'h1');
   expect(await page.says('Back hose bib, since')).toMatch(shut);
+  await page.driver.navigate().refresh();
+  await page.says('(“Reopen the hose bib”)');
 });

@@ -7,7 +7,8 @@ import PageState from '../../kit/PageState.vue';
 import SeasonStates from '../../kit/SeasonStates.vue';
 import type { HouseBody, KnownBody, StandingBody } from '../../../contract/schemas.ts';
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
-import { capital } from '../../../locales/speech.ts';
+import { capital, type Speech } from '../../../locales/speech.ts';
+import { dutyName } from '../../parts/entry/describe.ts';
 import { NoConnection } from '../../device/errors.ts';
 import { ask } from '../../device/ask.ts';
 import { keptSheets } from '../../device/keptSheets.ts';
@@ -20,6 +21,11 @@ import { knownAssets } from '../../parts/thing/knownAssets.ts';
 const route = useRoute();
 const session = useSession();
 const speech = useSpeech();
+/** Opened first or without a signal, only this page knows the house whose tasks it names. */
+const sheetSpeech = computed((): Speech => {
+  const body = house.value;
+  return body ? { ...speech.value, dutyTitle: (id) => dutyName(body, id, speech.value) } : speech.value;
+});
 const t = computed(() => speech.value.t);
 const { locale } = useI18n({ useScope: 'global' });
 const homeId = String(route.params['homeId']);
@@ -118,7 +124,7 @@ const print = (): void => {
           :lines="standing.lines"
           :marks="standing.marks"
           :house="house"
-          :speech="speech"
+          :speech="sheetSpeech"
           :today="standing.on"
         />
         <section :aria-label="t('sheet.numbers')">
