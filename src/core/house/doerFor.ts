@@ -1,8 +1,8 @@
 import type { FactValue } from '../basics/factValue.ts';
-import type { Asset } from './house.ts';
 import type { Skill } from '../practice/planning.ts';
 import type { Practice } from '../practice/practice.ts';
 import type { Doer } from '../practice/terms.ts';
+import type { Asset } from './house.ts';
 
 /** The trait by which a household says that it does such work itself; where nothing was said it does not. */
 export const SKILL_TRAITS = {
@@ -53,6 +53,7 @@ function does(skill: Skill, traits: Traits): boolean {
 /** Whether a practice asks for work that the household has said it does not do. What nobody has said decides nothing here. */
 export const leavesToOthers = (practice: Practice, asset: Asset, traits: Traits): boolean =>
   skillsNeeded(practice, asset).some((skill) => {
-    if (skill === 'steps' || skill === 'ladders') if (traits.get('uneasy-on-ladders') === true) return true;
+    const isLadder = skill === 'steps' || skill === 'ladders';
+    if (isLadder && traits.get('uneasy-on-ladders') === true) return true;
     return skill !== 'steps' && traits.get(SKILL_TRAITS[skill]) === false;
   });

@@ -67,7 +67,7 @@ export function spreadBaseline(
   const weeks = new Weeks(budget);
   for (const cluster of first) weeks.put(cluster, 1);
   // A week is full once its share and all before it are used up; the middle of a job says which week it belongs to.
-  const share = minutesOf(items) / BASELINE_WEEKS;
+  const share = Math.max(1, minutesOf(items) / BASELINE_WEEKS);
   let spent = minutesOf(first.flat());
   for (const cluster of rest) {
     const middle = spent + minutesOf(cluster) / 2;
