@@ -8,7 +8,8 @@ import SeasonStates from '../../kit/SeasonStates.vue';
 import type { HouseBody, KnownBody, StandingBody } from '../../../contract/schemas.ts';
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
 import { capital, type Speech } from '../../../locales/speech.ts';
-import { dutyName } from '../../parts/entry/describe.ts';
+import { catalogue, loadCatalogue } from '../../catalogue.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
 import { NoConnection } from '../../device/errors.ts';
 import { ask } from '../../device/ask.ts';
 import { keptSheets } from '../../device/keptSheets.ts';
@@ -21,10 +22,16 @@ import { knownAssets } from '../../parts/thing/knownAssets.ts';
 const route = useRoute();
 const session = useSession();
 const speech = useSpeech();
-/** Opened first or without a signal, only this page knows the house whose tasks it names. */
+/** Opened first, only this page knows the house whose tasks it names. */
 const sheetSpeech = computed((): Speech => {
   const body = house.value;
-  return body ? { ...speech.value, dutyTitle: (id) => dutyName(body, id, speech.value) } : speech.value;
+  if (!body || !catalogue.value) return speech.value;
+  const own: Speech = { ...speech.value, find: catalogue.value.finderWith(body.practices ?? []) };
+  const titleOf = (id: string): string => {
+    const duty = body.duties.find((one) => one.id === id);
+    return duty ? practiceTitle(own, duty.practice) : id;
+  };
+  return { ...own, dutyTitle: titleOf };
 });
 const t = computed(() => speech.value.t);
 const { locale } = useI18n({ useScope: 'global' });
@@ -43,6 +50,7 @@ const { state, load } = useLoading(async () => {
       ask('known', { params: { homeId } }),
       ask('standing', { params: { homeId } }),
     ]);
+    await loadCatalogue();
     standing.value = stands;
     house.value = body;
     known.value = facts;
