@@ -101,7 +101,7 @@ const topics = computed(() => {
         <summary>{{ one.topic }}</summary>
         <p v-if="one.choice">{{ one.choice }}</p>
         <div v-for="work in one.works" :key="work.code">
-          <h3>{{ work.title }}</h3>
+          <h2>{{ work.title }}</h2>
           <p v-if="work.why" class="small">{{ work.why }}</p>
           <ul v-if="work.sides.length > 0" class="ruled">
             <li v-for="side in work.sides" :key="side.name" class="side">
@@ -135,7 +135,7 @@ summary {
   cursor: pointer;
 }
 
-h3 {
+h2 {
   margin-top: calc(var(--line) / 2);
   font-size: 1rem;
   font-weight: 600;
