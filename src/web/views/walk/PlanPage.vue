@@ -27,6 +27,7 @@ import { useForm } from '../../composables/useForm.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import PlanMonths from './PlanMonths.vue';
 import PlanWeeks from './PlanWeeks.vue';
+import StopPhotos from './StopPhotos.vue';
 import { toAddition } from './toAddition.ts';
 
 /** The end of the walk: the plan by system, what it asks of a year, what is missing and left out, and the first six weeks. */
@@ -273,6 +274,8 @@ const adopt = () =>
             {{ t('walk.plan.findWeek', { n: index + 1, what: one }) }}
           </li>
         </ol>
+        <!-- The first of them can be photographed at once, under its own name. -->
+        <StopPhotos :home-id="home.id" :caption="(toFind[0] ?? '').slice(0, 200)" />
       </template>
     </section>
     <details class="all">
