@@ -15,6 +15,7 @@ import {
   outstanding,
   projected,
   steps,
+  terms,
   windowOf,
   withDuties,
   write,
@@ -300,6 +301,19 @@ describe('handy companions', () => {
     expect(due(both, '2027-04-01')).toBe('2027-05-01');
   });
 
+  test('a day that somebody chose stays where it was put', () => {
+    const both = trip();
+    const occurrence = outstanding(both, '2027-04-01', 'other').key;
+    write(both, '2027-04-01', {
+      kind: 'putOff',
+      duty: 'other',
+      occurrence,
+      to: civil('2027-05-20'),
+      why: 'away',
+    });
+    expect(due(both, '2027-04-02', 'other')).toBe('2027-05-20');
+  });
+
   test('never before its own earliest, and with today when the first is overdue', () => {
     const both = trip();
     expect(due(both, '2027-05-05', 'other')).toBe('2027-05-05');
@@ -406,6 +420,19 @@ describe('lead times and stock', () => {
     expect(outstanding(duty, '2027-01-01').bookBy).toBe('2027-06-05');
     done(duty, '2027-06-10');
     expect(outstanding(duty, '2027-06-11').bookBy).toBe('2027-09-15');
+  });
+
+  test('what a household does itself is not booked; hired without a lead of its own it is booked two weeks before', () => {
+    const own = oneDuty(dates('06-15'), { timing: { lead: { days: 10 } } });
+    write(own, '2027-01-01', { kind: 'terms', duty: 'd', terms: terms(dates('06-15')) });
+    expect(outstanding(own, '2027-01-02').bookBy).toBeNull();
+    const hired = oneDuty(dates('06-15'));
+    write(hired, '2027-01-01', {
+      kind: 'terms',
+      duty: 'd',
+      terms: { ...terms(dates('06-15')), doer: 'trade' },
+    });
+    expect(outstanding(hired, '2027-01-02').bookBy).toBe('2027-06-01');
   });
 
   test('supplies are ordered delivery and two days before, when the stock will not cover all that comes first', () => {
