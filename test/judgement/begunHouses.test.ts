@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { civil, toDay, type CivilDate } from '../../src/core/calendar/civilDate.ts';
-import { findPractice, PRACTICES } from '../../src/core/catalogue/catalogue.ts';
+import { findPractice } from '../../src/core/catalogue/catalogue.ts';
 import { doerFor } from '../../src/core/house/doerFor.ts';
-import { planFor } from '../../src/core/catalogue/planFor.ts';
 import { figuresOf, type ClimatePlace } from '../../src/core/climate/climate.ts';
 import { STATIONS } from '../../src/core/climate/data/stations.ts';
 import { HomeSeasons } from '../../src/core/climate/homeSeasons.ts';
@@ -12,27 +11,16 @@ import type { Home } from '../../src/core/house/house.ts';
 import { countingRules } from '../../src/core/practice/rule.ts';
 import { project } from '../../src/core/schedule/project.ts';
 import { asTrial } from '../../src/core/upkeep/trial.ts';
-import { adoptedHouse, adoptionOf, type Adoption } from '../../src/core/walkthrough/adoption.ts';
+import { adoptedHouse, type Adoption } from '../../src/core/walkthrough/adoption.ts';
 import { LINES_A_WEEK } from '../../src/core/walkthrough/baseline.ts';
 import { HOUSE_KINDS } from '../../src/core/walkthrough/houseKinds.ts';
-import { rememberedWork } from '../../src/core/walkthrough/lastDone.ts';
 import { reviewPlan, type PlanReview } from '../../src/core/walkthrough/planReview.ts';
-import {
-  answersOf,
-  confirmStop,
-  NEW_WALK,
-  nextStop,
-  type WalkState,
-} from '../../src/core/walkthrough/walkState.ts';
-import { walkedHouse, type WalkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
+import type { WalkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
 import { BEGUN } from './begun/index.ts';
 import type { BegunHouse } from './begun/begunHouse.ts';
 import { comesFirst, weekOfFirst } from './comesFirst.ts';
+import { homeIn, walkThrough } from './walking.ts';
 
-const PLAIN = {
-  room: ({ called, number }: { called: string; number: number | null }) => `${called} ${number ?? ''}`.trim(),
-  thing: (kind: string, number: number | null) => `${kind} ${number ?? ''}`.trim(),
-};
 const AROUND = { find: findPractice, weather: NO_WEATHER };
 
 interface Begun {
@@ -44,26 +32,10 @@ interface Begun {
 }
 
 /** A house walked through, stop by stop, on the day it is begun. */
-function begin({ begun, place, kind, said }: Pick<BegunHouse, 'begun' | 'place' | 'kind' | 'said'>): Begun {
+function begin({ begun, place, ...script }: Pick<BegunHouse, 'begun' | 'place' | 'kind' | 'said'>): Begun {
   const on = civil(begun);
-  let state: WalkState = { ...NEW_WALK, kind, answers: said };
-  for (let stop = nextStop(state); stop !== null; stop = nextStop(state))
-    state = confirmStop(state, stop, place);
-  const answers = answersOf(state, place);
-  const walked = walkedHouse(answers, PLAIN);
-  const plan = planFor({ ...place, assets: walked.assets, traits: walked.traits }, PRACTICES);
-  let ids = 0;
-  const remembered = rememberedWork(answers, place.hemisphere, on);
-  const adoption = adoptionOf(walked, plan, () => `id-${(ids += 1)}`, remembered);
-  const home: Home = {
-    id: 'h',
-    name: 'Begun',
-    zone: place.hemisphere === 'south' ? 'Pacific/Auckland' : 'America/Chicago',
-    units: 'us',
-    vocabulary: 'en-US',
-    currency: 'USD',
-    ...place,
-  };
+  const { walked, adoption } = walkThrough(script, place, on);
+  const home = homeIn(place);
   return { home, walked, adoption, review: reviewPlan(home, adoption, on, AROUND, 'spread'), on };
 }
 

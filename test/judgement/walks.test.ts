@@ -1,48 +1,26 @@
 import { describe, expect, test } from 'vitest';
 import { civil, toDay } from '../../src/core/calendar/civilDate.ts';
-import { findPractice, PRACTICES } from '../../src/core/catalogue/catalogue.ts';
-import { planFor } from '../../src/core/catalogue/planFor.ts';
+import { findPractice } from '../../src/core/catalogue/catalogue.ts';
 import { NO_WEATHER } from '../../src/core/climate/weather.ts';
-import type { Home } from '../../src/core/house/house.ts';
-import { adoptionOf, adoptedHouse } from '../../src/core/walkthrough/adoption.ts';
+import { adoptedHouse } from '../../src/core/walkthrough/adoption.ts';
 import { BASELINE_WEEKS, LINES_A_WEEK } from '../../src/core/walkthrough/baseline.ts';
-import { rememberedWork } from '../../src/core/walkthrough/lastDone.ts';
 import { reviewPlan } from '../../src/core/walkthrough/planReview.ts';
 import { STOPS } from '../../src/core/walkthrough/stops.ts';
-import {
-  answersOf,
-  confirmStop,
-  NEW_WALK,
-  nextStop,
-  type WalkState,
-} from '../../src/core/walkthrough/walkState.ts';
-import { walkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
 import { project } from '../../src/core/schedule/project.ts';
 import { asTrial } from '../../src/core/upkeep/trial.ts';
 import { JUDGED, type JudgedHouse } from './houses.ts';
 import { BEGINNINGS, type Beginning } from './beginnings.ts';
 import type { First } from './begun/begunHouse.ts';
 import { comesFirst } from './comesFirst.ts';
+import { homeIn, walkThrough } from './walking.ts';
 import { WALKS } from './walks.ts';
 
-const PLAIN = {
-  room: ({ called, number }: { called: string; number: number | null }) => `${called} ${number ?? ''}`.trim(),
-  thing: (kind: string, number: number | null) => `${kind} ${number ?? ''}`.trim(),
-};
 const ON = civil('2026-11-24');
 
-/** Walks through a judged house: the kind is chosen, what its people say otherwise is said, every stop confirmed. */
 function walk(name: string, { place }: JudgedHouse) {
   const script = WALKS[name];
   if (!script) throw new Error(`nobody walks through ${name}`);
-  let state: WalkState = { ...NEW_WALK, kind: script.kind, answers: script.said };
-  for (let stop = nextStop(state); stop !== null; stop = nextStop(state))
-    state = confirmStop(state, stop, place);
-  const walked = walkedHouse(answersOf(state, place), PLAIN);
-  const plan = planFor({ ...place, assets: walked.assets, traits: walked.traits }, PRACTICES);
-  let ids = 0;
-  const remembered = rememberedWork(answersOf(state, place), place.hemisphere, ON);
-  return { state, walked, plan, adoption: adoptionOf(walked, plan, () => `id-${(ids += 1)}`, remembered) };
+  return walkThrough(script, place, ON);
 }
 
 const AROUND = { find: findPractice, weather: NO_WEATHER };
@@ -51,16 +29,6 @@ const beginningOf = (name: string): Beginning => {
   if (!beginning) throw new Error(`nobody wrote how ${name} begins`);
   return beginning;
 };
-
-const homeOf = ({ place }: JudgedHouse): Home => ({
-  id: 'h',
-  name: 'Walked',
-  zone: place.hemisphere === 'south' ? 'Pacific/Auckland' : 'America/Chicago',
-  units: 'us',
-  vocabulary: 'en-US',
-  currency: 'USD',
-  ...place,
-});
 
 describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
   const { state, walked, plan, adoption } = walk(name, judged);
@@ -91,7 +59,7 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
       ].filter((code) => judged.plan.some(([written]) => written === code));
     expect(doers('trade').sort()).toEqual([...hired].sort());
     expect(doers('helper').sort()).toEqual([...helper].sort());
-    const review = reviewPlan(homeOf(judged), adoption, civil(begun), AROUND, 'spread');
+    const review = reviewPlan(homeIn(judged.place), adoption, civil(begun), AROUND, 'spread');
     const wrong = Object.entries(first).flatMap(([when, codes]) =>
       (codes ?? [])
         .filter((code) => !comesFirst(adoption, review, code, when as First))
@@ -106,7 +74,7 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
 
   test('spreads what was never done over six weeks, lives and frost first, no week above what one can face', () => {
     const around = { find: findPractice, weather: NO_WEATHER };
-    const review = reviewPlan(homeOf(judged), adoption, ON, around, 'spread');
+    const review = reviewPlan(homeIn(judged.place), adoption, ON, around, 'spread');
     const safety = adoption.duties.filter(({ planned }) => planned.practice.lifeSafety);
     for (const { duty } of safety) {
       const week = review.weeks.get(duty.id) ?? 1;
@@ -128,7 +96,7 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
     const total = review.weekMinutes.reduce((sum, minutes) => sum + minutes, 0);
     expect(review.weekMinutes.filter((minutes) => minutes > 0).length).toBeGreaterThan(3);
     expect(Math.max(...review.weekMinutes)).toBeLessThan(total / 2);
-    const { house, entries } = adoptedHouse(homeOf(judged), adoption, ON);
+    const { house, entries } = adoptedHouse(homeIn(judged.place), adoption, ON);
     const spread = project(house, [...entries, ...asTrial(review.puttingOff, ON)], ON, around).duties;
     for (const { dutyId, occurrence } of spread) {
       const week = review.weeks.get(dutyId);
@@ -140,7 +108,13 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
   });
 
   test('tells what it asks of a year', () => {
-    const review = reviewPlan(homeOf(judged), adoption, ON, { find: findPractice, weather: NO_WEATHER }, '');
+    const review = reviewPlan(
+      homeIn(judged.place),
+      adoption,
+      ON,
+      { find: findPractice, weather: NO_WEATHER },
+      '',
+    );
     expect(review.minutesAYear).toBeGreaterThan(300);
     expect(review.systems.reduce((sum, { minutesAYear }) => sum + minutesAYear, 0)).toBeCloseTo(
       review.minutesAYear,

@@ -71,7 +71,7 @@ export function planFor(house: Described, practices: readonly Practice[], wishes
   return { duties: chosen, besides: applying.filter(({ practice }) => practice.kind !== 'duty'), leftOut };
 }
 
-/** What is only offered stays out unless it is wanted; what the household left out stays out, life safety too: it was told. */
+/** A practice only offered stays out unless it is wanted; one the household left out stays out, life safety too: it was told. */
 function withoutUnwanted(
   duties: readonly PlannedDuty[],
   { without, wanted }: Wishes,

@@ -32,7 +32,7 @@ export function doerFor(practice: Practice, asset: Asset, traits: Traits): Doer 
 const alone = (own: Doer, { doers }: Practice, traits: Traits): Doer =>
   own === 'helper' && traits.get('people') === 1 && doers.includes('self') ? 'self' : own;
 
-/** What a practice asks of whoever does it to this thing: gas only where it burns something, mains where it runs on them. */
+/** The skills a practice asks of whoever does it to this thing: gas only where it burns something, mains where it runs on them. */
 export function skillsNeeded({ planning }: Practice, { facts = {} }: Asset): readonly Skill[] {
   return (planning?.skills ?? []).filter((skill) => {
     if (skill === 'gas') return facts['fuel'] !== 'electric' && facts['fuel'] !== 'heat-pump';

@@ -38,7 +38,7 @@ export type WeatherLimit = z.infer<typeof weatherLimitSchema>;
 export const skillSchema = z.enum(['ladders', 'steps', 'gas', 'mains', 'crawling', 'sewage']);
 export type Skill = z.infer<typeof skillSchema>;
 
-/** What a plan of the year must know of a practice beside its dates. */
+/** The facts a plan of the year must know of a practice beside its dates. */
 export const planningSchema = z.strictObject({
   consequence: consequenceSchema,
   outdoors: z.boolean(),

@@ -81,7 +81,7 @@ const sharedShape = {
   triggers: z.array(codeSchema),
   /** Good to have, but nobody’s duty: a plan offers it and does not take it on by itself. */
   offered: z.literal(true).optional(),
-  /** What a plan of the year must know; every practice of the catalogue has it, a home's own may. */
+  /** The facts a plan of the year must know; every practice of the catalogue has it, a home's own may. */
   planning: planningSchema.optional(),
 };
 

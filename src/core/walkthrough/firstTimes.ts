@@ -33,7 +33,7 @@ export function firstTimes(
     const { code, companions, system, freezeGuard, minutes, lead } = planned.practice;
     const isHired = terms.doer === 'trade' && !readsAge(occurrence);
     const waits = waitsFor(adopted, occurrence, on, thaw);
-    // What its season brings within the six weeks takes its place among the rest.
+    // A season that comes within the six weeks takes its place among the rest.
     const soonest = waits === null ? 1 : Math.ceil((toDay(waits) - toDay(on)) / 7) + 1;
     return [
       {

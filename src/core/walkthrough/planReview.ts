@@ -103,7 +103,7 @@ export function reviewPlan(
   };
 }
 
-/** What was never done, spread over the first six weeks, or put off to when it makes sense. */
+/** Work never done, spread over the first six weeks, or put off to when it makes sense. */
 function spreadOf(
   home: Home,
   adoption: Adoption,

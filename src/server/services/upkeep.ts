@@ -57,7 +57,7 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
     })),
     suggested: plan.duties
       .filter(({ practice, asset }) =>
-        // What something kept already does as well is not asked for beside it.
+        // Nothing is asked for beside what does it as well already.
         [practice.code, ...coveredBy(practice.code)].every((code) => !isKept(house, kept, code, asset.id)),
       )
       .map(({ practice, asset, school, because }) => ({

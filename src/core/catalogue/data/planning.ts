@@ -77,7 +77,7 @@ const BY_KIND: Partial<Record<AssetKind, readonly [outdoors: boolean, area: Area
   generator: [true, 'yard'],
 };
 
-/** What is otherwise than the usual of its system, its things and its set-ups. */
+/** Exceptions from the usual of its system, its things and its set-ups. */
 const OTHERWISE: Readonly<Record<string, Partial<Planning>>> = {
   'air-filter-arrow-mark': { consequence: 'money' },
   'air-filter-restock': { consequence: 'money', area: 'anywhere' },

@@ -3,7 +3,7 @@ import { after, every, first, practicesOf, school, season } from './build.ts';
 
 const { duty } = practicesOf('water');
 
-/** What else carries water: sump, toilets, hoses, pressure, filters. */
+/** Whatever else carries water: sump, toilets, hoses, pressure, filters. */
 export const plumbing: readonly Practice[] = [
   duty({
     code: 'sump-pump-test',

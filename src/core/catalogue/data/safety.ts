@@ -3,7 +3,7 @@ import { clocks, every, first, practicesOf, school } from './build.ts';
 
 const { duty } = practicesOf('alarms');
 
-/** What saves lives besides alarms: extinguishers, ways out, radon, power from one's own generator. */
+/** Lifesavers besides alarms: extinguishers, ways out, radon, power from one's own generator. */
 export const safety: readonly Practice[] = [
   duty({
     code: 'fire-extinguisher-look',

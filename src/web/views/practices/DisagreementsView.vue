@@ -4,7 +4,6 @@ import { useRoute } from 'vue-router';
 import InputText from 'primevue/inputtext';
 import { DISAGREEMENTS, type Disagreement } from '../../../core/catalogue/data/disagreements.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
-import { ruleText } from '../../../locales/practiceText.ts';
 import { words } from '../../../locales/speech.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useLoading } from '../../composables/useLoading.ts';
@@ -13,7 +12,7 @@ import FieldRow from '../../kit/FieldRow.vue';
 import PageState from '../../kit/PageState.vue';
 import { useHome } from '../../stores/home.ts';
 
-/** What practitioners disagree about: each side, who argues for it and when it is right, and what this program does unless told otherwise. */
+/** The questions practitioners disagree about: each side, who argues for it and when it is right, and what this program does unless told otherwise. */
 const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
@@ -25,7 +24,6 @@ const say = (text: string): string => words(speech.value, text);
 
 interface Side {
   readonly name: string;
-  readonly how: string;
   readonly why: string;
   readonly right: string;
   readonly usual: boolean;
@@ -35,9 +33,8 @@ const find = (code: string): Practice | undefined => practices.value.find((one) 
 
 function sidesOf(practice: Practice): Side[] {
   if (practice.kind !== 'duty') return [];
-  return practice.schools.map(({ code, name, argues, rightWhen, rule }) => ({
+  return practice.schools.map(({ code, name, argues, rightWhen }) => ({
     name: say(name),
-    how: ruleText(speech.value, rule),
     why: say(argues),
     right: say(rightWhen),
     usual: code === practice.defaultSchool,

@@ -50,7 +50,6 @@ const { state, load } = useLoading(async () => {
       ask('known', { params: { homeId } }),
       ask('standing', { params: { homeId } }),
     ]);
-    await loadCatalogue();
     standing.value = stands;
     house.value = body;
     known.value = facts;
@@ -65,6 +64,8 @@ const { state, load } = useLoading(async () => {
         known: facts,
         standing: stands,
       });
+    // Only titles of tasks hang on it: without it they are named by their ids, and the sheet stands.
+    await loadCatalogue().catch(() => undefined);
   } catch (error) {
     if (!(error instanceof NoConnection)) throw error;
     const kept = keptSheets.find(homeId, session.me?.personId ?? null);

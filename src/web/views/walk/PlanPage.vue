@@ -49,7 +49,7 @@ const practices = computed(() => catalogue.value?.practices ?? []);
 const walked = computed(() => walkedHouse(props.answers, namingIn(props.speech)));
 /** Made once: pressed twice, or sent again after a lost connection, it is the same plan. */
 const request = ref<Addition | null>(null);
-/** What the household leaves out, and what is only offered that it wants. */
+/** The practices the household leaves out, and those only offered that it wants. */
 const without = ref<ReadonlySet<string>>(new Set());
 const wanted = ref<ReadonlySet<string>>(new Set());
 const plan = computed(() =>
@@ -78,7 +78,7 @@ const missing = computed(() =>
       rule: t.value(`coverage.rules.${place.rule}`),
     })),
 );
-/** What is not known of a thing, together: one photo of its label answers it. */
+/** The facts not known of a thing, together: one photo of its label answers it. */
 const toFind = computed(() => {
   const byThing = new Map<string, { name: string; facts: string[] }>();
   const turning = [
@@ -133,7 +133,7 @@ const offered = computed(() => outBecause('offered'));
 
 const withCode = (codes: ReadonlySet<string>, code: string): ReadonlySet<string> => new Set([...codes, code]);
 const leave = (code: string): void => {
-  // What is only offered goes back to being offered.
+  // A task that is only offered goes back to being offered.
   if (wanted.value.has(code)) wanted.value = new Set([...wanted.value].filter((one) => one !== code));
   else without.value = withCode(without.value, code);
 };
@@ -148,7 +148,7 @@ watch([without, wanted], () => {
   request.value = null;
 });
 
-/** What hangs in a room is called by the room: here its kind is said too. */
+/** A thing that hangs in a room is called by the room: here its kind is said too. */
 const thingName = ({ kind, name, space }: Asset): string => {
   const room = walked.value.spaces.find(({ id }) => id === space);
   return room?.name === name ? `${t.value(`assetKind.${kind}`)}, ${name}` : name;
