@@ -17,6 +17,7 @@ export default defineConfig({
           environment: 'node',
           // Nothing here keeps a state of its own: files share their imports, which takes half of the time otherwise.
           isolate: false,
+          maxWorkers: 2,
           // No limit here is meant to be met: a test that hangs ends, however slow or busy the machine.
           testTimeout: 300_000,
           hookTimeout: 300_000,
@@ -28,6 +29,7 @@ export default defineConfig({
           name: 'unit-web',
           include: ['src/web/**/*.test.ts'],
           environment: 'node',
+          maxWorkers: 2,
           testTimeout: 300_000,
           hookTimeout: 300_000,
         },
@@ -38,6 +40,7 @@ export default defineConfig({
           name: 'api',
           include: ['test/api/**/*.test.ts', 'test/cli/**/*.test.ts'],
           globalSetup: ['test/support/cluster.ts'],
+          isolate: false,
           testTimeout: 300_000,
           hookTimeout: 300_000,
           maxWorkers: 2,
@@ -53,6 +56,7 @@ export default defineConfig({
             'test/installation/**/*.test.ts',
           ],
           globalSetup: ['test/support/cluster.ts'],
+          isolate: false,
           testTimeout: 300_000,
           hookTimeout: 300_000,
           // Each file has a server, a database and a browser of its own: two lanes fill two cores.

@@ -12,6 +12,17 @@ function cachedIn(name: string): [string, string] {
   return ['--cache-location', join('node_modules', '.cache', name, 'cache')];
 }
 
+/** What was checked of types the last time is kept, so that only what a change reaches is checked anew. */
+function typesOf(project: string): string[] {
+  return [
+    '-p',
+    project,
+    '--incremental',
+    '--tsBuildInfoFile',
+    join('node_modules', '.cache', 'types', project),
+  ];
+}
+
 /** The checks of `npm run check`, each one pass or fail; the longest first, for they run in two lanes. */
 const CHECKS: readonly (readonly [name: string, program: string, ...args: string[]])[] = [
   [
@@ -25,9 +36,9 @@ const CHECKS: readonly (readonly [name: string, program: string, ...args: string
     ...cachedIn('eslint'),
     '.',
   ],
-  ['types of the core', 'tsc', '-p', 'tsconfig.core.json'],
-  ['types of server, tools and tests', 'tsc', '-p', 'tsconfig.node.json'],
-  ['types of the interface', 'vue-tsc', '-p', 'tsconfig.json'],
+  ['types of the core', 'tsc', ...typesOf('tsconfig.core.json')],
+  ['types of server, tools and tests', 'tsc', ...typesOf('tsconfig.node.json')],
+  ['types of the interface', 'vue-tsc', ...typesOf('tsconfig.json')],
   ['format', 'prettier', '--check', '--log-level', 'warn', '--cache', ...cachedIn('prettier'), '.'],
   [
     'arrows and cycles',

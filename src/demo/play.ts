@@ -1,7 +1,7 @@
 import { toCivilDate, toDay, type DayNumber } from '../core/calendar/civilDate.ts';
 import { findPractice } from '../core/catalogue/catalogue.ts';
 import { stationWeather } from '../core/climate/stationWeather.ts';
-import type { Weather } from '../core/climate/weather.ts';
+import { NO_WEATHER, type Weather } from '../core/climate/weather.ts';
 import { companionsOf } from '../core/house/companions.ts';
 import type { Duty, House } from '../core/house/house.ts';
 import { timingOf } from '../core/house/timingOf.ts';
@@ -103,7 +103,18 @@ class Play {
     this.before = told.filter(
       ({ body }) => body.kind === 'trait' || (body.kind === 'adopted' && ids.has(body.duty)),
     );
-    this.weather = stationWeather(standing.home, toCivilDate(today));
+    this.weather = this.heedsWeather() ? stationWeather(standing.home, toCivilDate(today)) : NO_WEATHER;
+  }
+
+  /** Whether a storm, a snowfall or a frost can move any of these duties. */
+  private heedsWeather(): boolean {
+    return this.cluster.some(({ duty, terms }) => {
+      const asset = this.house.assets.find(({ id }) => id === duty.asset);
+      return (
+        countingRules(terms.rule).some(({ kind }) => kind === 'event') ||
+        timingOf(duty, asset, findPractice).freezeGuard !== undefined
+      );
+    });
   }
 
   run(): Entry[] {

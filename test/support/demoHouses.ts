@@ -5,7 +5,7 @@ import { demoHouse } from '../../src/demo/history.ts';
 
 const made = new Map<string, HouseFile>();
 
-/** A demo home as it stands on a day, played once for all the tests of a file that ask for it. */
+/** A demo home as it stands on a day, played once for all the tests of a worker that ask for it. */
 export function demoOn(demo: DemoHome, day: CivilDate): HouseFile {
   const key = `${demo.home.id} ${day}`;
   const known = made.get(key) ?? demoHouse(demo, day);

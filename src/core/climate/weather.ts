@@ -54,16 +54,27 @@ export interface Trigger {
   readonly entryId: string | null;
 }
 
+/** Of the weather of a station all its homes are told the same: it is looked through once a day. */
+const looked = new WeakMap<Weather, { today: DayNumber; triggers: readonly Trigger[] }>();
+
 /** Events set off by the days passed and the outlook, in order of days. A hard freeze counts the day before, and only ahead. */
-export function weatherTriggers(weather: Weather, today: DayNumber): Trigger[] {
-  const passed = weather.passed.filter(({ date }) => toDay(date) < today);
-  const ahead = weather.outlook.filter(({ date }) => toDay(date) >= today);
-  const all = [...passed, ...ahead].sort((a, b) => (a.date < b.date ? -1 : 1));
-  return all.flatMap((day, index) => {
-    const on = toDay(day.date);
+export function weatherTriggers(weather: Weather, today: DayNumber): readonly Trigger[] {
+  const known = looked.get(weather);
+  if (known?.today === today) return known.triggers;
+  const triggers = triggersIn(weather, today);
+  looked.set(weather, { today, triggers });
+  return triggers;
+}
+
+function triggersIn({ passed, outlook }: Weather, today: DayNumber): Trigger[] {
+  const dated = (days: readonly WeatherDay[]) => days.map((day) => ({ on: toDay(day.date), day }));
+  const behind = dated(passed).filter(({ on }) => on < today);
+  const ahead = dated(outlook).filter(({ on }) => on >= today);
+  const all = [...behind, ...ahead].sort((a, b) => a.on - b.on);
+  return all.flatMap(({ on, day }, index) => {
     const source = on < today ? 'observed' : 'forecast';
     const before = all[index - 2];
-    const found = codesOf(day, before && on - toDay(before.date) === 2 ? before : undefined).map(
+    const found = codesOf(day, before && on - before.on === 2 ? before.day : undefined).map(
       (code): Trigger => ({ code, day: on, source, entryId: null }),
     );
     if (on >= today && (day.low ?? Infinity) <= HARD_FREEZE)

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_HOMES } from '../../demo/data/homes.ts';
-import { demoHouse } from '../../demo/history.ts';
+import { demoOn } from '../../../test/support/demoHouses.ts';
 import { civil, type CivilDate } from '../calendar/civilDate.ts';
 import { PRACTICES } from '../catalogue/catalogue.ts';
 import type { HouseFile } from '../formats/houseFileShape.ts';
@@ -30,7 +30,7 @@ const DAY = civil('2026-11-24');
 const find = (code: string) => PRACTICES.find((one) => one.code === code);
 let files: HouseFile[] = [];
 beforeAll(() => {
-  files = DEMO_HOMES.map((demo) => demoHouse(demo, DAY));
+  files = DEMO_HOMES.map((demo) => demoOn(demo, DAY));
 });
 
 function houseOf(file: HouseFile, retired: readonly string[] = []): RunHouse {

@@ -12,12 +12,27 @@ export interface Lows {
   readonly byDay: ReadonlyMap<DayNumber, number>;
 }
 
-export function lowsOf({ passed, outlook }: Weather, today: DayNumber): Lows {
-  const ahead = outlook.filter(({ date }) => toDay(date) >= today);
-  const behind = passed.filter(({ date }) => toDay(date) < today);
-  const pair = ({ date, low }: WeatherDay): [DayNumber, number][] =>
-    low === undefined ? [] : [[toDay(date), low]];
-  return { byDay: new Map([...behind, ...ahead].flatMap(pair)) };
+export function lowsOf(weather: Weather, today: DayNumber): Lows {
+  let byDay: Lows['byDay'] | null = null;
+  // Few homes have work that a frost may move: the lows are read where one is asked for.
+  return {
+    get byDay() {
+      return (byDay ??= readLows(weather, today));
+    },
+  };
+}
+
+function readLows({ passed, outlook }: Weather, today: DayNumber): Map<DayNumber, number> {
+  const lows = new Map<DayNumber, number>();
+  const read = (days: readonly WeatherDay[], isTold: (day: DayNumber) => boolean): void => {
+    for (const { date, low } of days) {
+      const day = toDay(date);
+      if (low !== undefined && isTold(day)) lows.set(day, low);
+    }
+  };
+  read(passed, (day) => day < today);
+  read(outlook, (day) => day >= today);
+  return lows;
 }
 
 /**
