@@ -46,7 +46,7 @@ export async function benchLedgerPage(): Promise<Ratio[]> {
         ours: ms(own),
         peer: ms(peer),
         ratio: times(ratio),
-        aim: '≤ 1.5×',
+        aim: '≤ 1.4×',
       },
     ];
   } finally {

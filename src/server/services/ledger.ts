@@ -184,8 +184,15 @@ function threadLines(page: readonly SequencedEntry[], threads: readonly Sequence
     if (known) known.push(item);
     else corrections.set(root, [item]);
   }
-  return page.map((item) => {
-    const { date, body, voidedBy } = standing.get(item.id) ?? { ...item, voidedBy: null };
-    return { entry: item, corrections: corrections.get(item.id) ?? [], date, body, voidedBy };
+  return page.map((entry) => {
+    const stands = standing.get(entry.id);
+    const { date, body } = stands ?? entry;
+    return {
+      entry,
+      corrections: corrections.get(entry.id) ?? [],
+      date,
+      body,
+      voidedBy: stands?.voidedBy ?? null,
+    };
   });
 }
