@@ -133,8 +133,17 @@ export function takesEarliest(rule: Rule): boolean {
 }
 
 /** Whether a rule lists dates, wherever nested: days that are owed whatever was done before. */
-export const listsDates = (rule: Rule): boolean =>
-  countingRules(rule).some(({ kind }) => kind === 'dates' || kind === 'clockChange' || kind === 'season');
+export function listsDates(rule: Rule): boolean {
+  if (rule.kind === 'condition') return listsDates(rule.look);
+  if (rule.kind === 'first') return rule.of.some(listsDates);
+  return rule.kind === 'dates' || rule.kind === 'clockChange' || rule.kind === 'season';
+}
+
+/** Whether the age of the thing decides, wherever nested. */
+export function goesByAge(rule: Rule): boolean {
+  if (rule.kind === 'condition') return goesByAge(rule.look);
+  return rule.kind === 'first' ? rule.of.some(goesByAge) : rule.kind === 'age';
+}
 
 /** Whether factors act on a rule: on intervals alone, wherever nested. */
 export const takesFactors = (rule: Rule): boolean =>

@@ -18,7 +18,8 @@ export interface DatedOccurrence {
   readonly occurrence: Occurrence;
 }
 
-const ROWS_AT_FIRST = 256;
+/** As many as a usual home has in a year. */
+const ROWS_AT_FIRST = 1024;
 
 /**
  * The occurrences up to a day, as columns of whole days. A row is a duty (its place in `dutyIds`), its window and the cause it rests on; key

@@ -35,9 +35,11 @@ export function horizonFrom(
   const reach = { today, end: toDay(until), enough };
   const columns = new Columns();
   // Only what turns a state changes what another duty owes; the rest goes its own way.
-  const turning = living.filter(turns);
+  const turning: Group[] = [];
+  const others: Group[] = [];
+  for (const group of living) (turns(group) ? turning : others).push(group);
   if (turning.length > 0) imagineTurning(turning, halvesOf(house, turning), reach, columns);
-  for (const group of living) if (!turns(group)) imagineGroup(group, reach, columns);
+  for (const group of others) imagineGroup(group, reach, columns);
   return columns;
 }
 

@@ -8,12 +8,14 @@ import { reasonsOf, type Placed } from '../replay/place.ts';
 const AS_PLACED: OpenedEarly = ({ earliest: opens }) => opens;
 
 /** Whether what is to be looked at is an age: it cannot be imagined to be read, so the thing is imagined renewed. */
-const asksAge = (placed: Placed): boolean =>
-  placed.date.asks === 'look' && reasonsOf(placed).some(({ kind }) => kind === 'ageUnknown');
+const asksAge = (member: DutyReplay, placed: Placed): boolean =>
+  placed.date.asks === 'look' &&
+  member.mayAskAge &&
+  reasonsOf(placed).some(({ kind }) => kind === 'ageUnknown');
 
 /** Imagines that what is outstanding is done on a day, which names it: no entry stands for it yet. A look is imagined to find nothing. */
 export function imagineDone(member: DutyReplay, placed: Placed, day: DayNumber): void {
-  const renews = asksAge(placed);
+  const renews = asksAge(member, placed);
   member.elapse(day);
   const entryId = toCivilDate(day);
   const { date, earliest: opens } = placed;

@@ -1,6 +1,6 @@
 import { toCivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import { OUTLOOK_DAYS } from '../../climate/simulatedStation.ts';
-import { countingRules, listsDates, takesEarliest, type Rule } from '../../practice/rule.ts';
+import { goesByAge, listsDates, takesEarliest, type Rule } from '../../practice/rule.ts';
 import type { Reason, Sleep } from '../reason.ts';
 import type { Course } from '../rules/course.ts';
 import type { Completion, DutyEvent, PuttingOff, RuleEvent } from '../rules/dutyEvent.ts';
@@ -98,7 +98,12 @@ export class DutyReplay {
 
   /** Whether, by its last terms, the age of the thing decides. */
   get isByAge(): boolean {
-    return this.lastRule !== null && countingRules(this.lastRule).some(({ kind }) => kind === 'age');
+    return this.lastRule !== null && goesByAge(this.lastRule);
+  }
+
+  /** Whether, by any of its terms, the age of the thing may have to be read off first. */
+  get mayAskAge(): boolean {
+    return this.segments.some(({ terms }) => goesByAge(terms.rule));
   }
 
   /** Whether something in the house or the year keeps it from being done at times. */

@@ -12,6 +12,8 @@ import type { NextDate, Opens, RuleContext, RuleState, Taken } from './ruleState
 /** Looks by an inner rule, and the work once a look calls for it. */
 export class ConditionState implements RuleState {
   private called: Look | null = null;
+  /** The look that was last asked for, and the date of the inner rule it is. */
+  private asked: { readonly of: RuleDate; readonly look: RuleDate } | null = null;
 
   constructor(
     private readonly rule: ConditionRule,
@@ -21,8 +23,9 @@ export class ConditionState implements RuleState {
 
   date(): RuleDate | null {
     if (!this.called) {
-      const look = this.looks.date();
-      return look && asLook(look);
+      const of = this.looks.date();
+      if (of && this.asked?.of !== of) this.asked = { of, look: asLook(of) };
+      return of && this.asked && this.asked.look;
     }
     const { entryId, day, value, measure } = this.called;
     const { respondDays } = this.rule;

@@ -61,8 +61,8 @@ export class ListedState implements RuleState {
   next(end: DayNumber): NextDate | null {
     const current = this.date();
     if (!current) return null;
-    const after = this.upcoming(current.owed ? this.from : current.day + 1);
-    const date = after && after.day < end ? this.ruleDate(after) : null;
+    const after = this.listedDate(current.owed ? this.from : current.day + 1);
+    const date = after && after.day < end ? after : null;
     const opens = date ? this.context.sight.opens(date) : Infinity;
     const stale = this.context.sight.expires(current) + 1;
     if (!date && !Number.isFinite(stale)) return null;
@@ -152,10 +152,18 @@ export class ListedState implements RuleState {
     return this.owed ? null : new ListedCourse(this);
   }
 
-  /** Its first listed date from a day on that is not passed over. */
+  /** Its first listed date from a day on that fell in no pause and does not open too late. */
   listedDate(from: DayNumber): RuleDate | null {
-    const listed = this.upcoming(from);
-    return listed && this.ruleDate(listed);
+    let day = from;
+    for (let round = 0; round < MOST_PASSED_OVER; round += 1) {
+      const listed = this.listing.onOrAfter(day);
+      if (!listed) return null;
+      const pause = this.paused.find((each) => listed.day >= each.from && listed.day < each.to);
+      const date = this.ruleDate(listed);
+      if (!pause && !this.context.sight.passesOver(date)) return date;
+      day = pause?.to ?? listed.day + 1;
+    }
+    return null;
   }
 
   /** Whether its windows are their margins and no more. */
@@ -188,19 +196,6 @@ export class ListedState implements RuleState {
     return date && !this.context.sight.passesOver(date) ? date : null;
   }
 
-  /** The first listed date from a day on that fell in no pause and does not open too late. */
-  private upcoming(from: DayNumber): ListedDay | null {
-    let day = from;
-    for (let round = 0; round < MOST_PASSED_OVER; round += 1) {
-      const listed = this.listing.onOrAfter(day);
-      if (!listed) return null;
-      const pause = this.paused.find((each) => listed.day >= each.from && listed.day < each.to);
-      if (!pause && !this.context.sight.passesOver(this.ruleDate(listed))) return listed;
-      day = pause?.to ?? listed.day + 1;
-    }
-    return null;
-  }
-
   private isWorth(listed: ListedDay, on: DayNumber): boolean {
     const { worth } = this.ruleDate(listed);
     return worth !== null && worth.until >= on;
@@ -208,8 +203,8 @@ export class ListedState implements RuleState {
 
   /** Whether the window of the first listed date from a day on is open that day. */
   private opensBy(day: DayNumber, opens: Opens): boolean {
-    const next = this.upcoming(day);
-    return next !== null && opens(this.ruleDate(next)) <= day;
+    const next = this.listedDate(day);
+    return next !== null && opens(next) <= day;
   }
 
   private keyOf = ({ day }: ListedDay): string => `${this.context.duty.dutyId}:${toCivilDate(day)}`;

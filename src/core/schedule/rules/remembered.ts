@@ -25,7 +25,7 @@ export class Remembered implements RuleState {
     const next = this.state.next(end);
     if (!next) return null;
     return {
-      ...next,
+      on: next.on,
       pass: () => {
         next.pass();
         this.known = null;
