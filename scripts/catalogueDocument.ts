@@ -81,10 +81,16 @@ function schoolLines(practice: Practice): string[] {
 const STAGES = { first: 'First', work: '', closeOut: 'Close', later: 'Later' } as const;
 
 function stepLines({ steps }: Practice): string[] {
-  const lines = steps.map(({ at, says, cautions, reads }) => {
+  const lines = steps.flatMap(({ at, says, cautions, reads, looks = [] }) => {
     const stage = STAGES[at] === '' ? '' : `*${STAGES[at]}.* `;
     const marks = [...cautions.map((hazard) => `⚠ ${hazard}`), ...reads.map((measure) => `reads ${measure}`)];
-    return `1. ${stage}${say(says)}${marks.length > 0 ? ` (${marks.join(', ')})` : ''}`;
+    return [
+      `1. ${stage}${say(says)}${marks.length > 0 ? ` (${marks.join(', ')})` : ''}`,
+      ...looks.map(
+        ({ asks, choices }) =>
+          `   - ${say(asks)} ${choices.map((one) => `*${one.verdict}* ${say(one.says)}`).join(' · ')}`,
+      ),
+    ];
   });
   return [lines.join('\n')];
 }

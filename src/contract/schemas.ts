@@ -188,6 +188,8 @@ export const openFindingSchema = z.strictObject({
   note: z.string().nullable(),
   /** Work that answers it when it is done. */
   duties: z.array(uuidSchema),
+  /** Practices that answer it and are kept as no task here. */
+  repairs: z.array(z.string()),
 });
 export type OpenFindingBody = z.infer<typeof openFindingSchema>;
 export const standingSchema = z.strictObject({

@@ -101,6 +101,12 @@ export class Page {
       .catch(rethrown);
   }
 
+  /** What an attribute says on everything that has it there. */
+  async codes(css: string, attribute: string): Promise<string[]> {
+    const found = await this.driver.findElements(By.css(css));
+    return Promise.all(found.map(async (one) => (await one.getAttribute(attribute)) ?? ''));
+  }
+
   count(css: string): Promise<number> {
     return this.driver.findElements(By.css(css)).then(({ length }) => length);
   }

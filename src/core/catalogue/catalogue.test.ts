@@ -11,6 +11,7 @@ import { countingRules, type Rule } from '../practice/rule.ts';
 import { findPractice, finderWith, PRACTICES } from './catalogue.ts';
 import { holds, type KnownFacts } from '../practice/condition.ts';
 import { DISAGREEMENTS } from './data/disagreements.ts';
+import { RECORDED } from '../readings/recorded.ts';
 import { HAZARDS } from './data/hazards.ts';
 import { PLANNED_OTHERWISE } from './data/planning.ts';
 import { RECORDS } from './data/records.ts';
@@ -212,7 +213,7 @@ describe('the lists agree', () => {
 
   test('of the catalogue and the locales', () => {
     expectSame(valuesOf('supply'), Object.keys(SUPPLIES), 'supplies');
-    expectSame(valuesOf('reads'), Object.keys(MEASURES), 'readings');
+    expectSame(valuesOf('reads'), [...Object.keys(MEASURES), ...Object.keys(RECORDED)], 'readings');
     expectSame(valuesOf('trait'), [...TRAITS], 'traits');
     expectSame(valuesOf('triggers'), Object.keys(lists.trigger), 'triggers');
     expectSame(valuesOf('finding'), Object.keys(lists.finding), 'findings');

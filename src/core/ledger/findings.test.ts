@@ -66,6 +66,7 @@ describe('something found', () => {
       photo: null,
       note: null,
       duties: ['hall-age'],
+      repairs: [],
     });
   });
 

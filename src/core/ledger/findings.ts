@@ -18,6 +18,8 @@ export interface OpenFinding {
   readonly note: string | null;
   /** Duties that answer it when they are done. */
   readonly duties: readonly string[];
+  /** Work that answers it and is nobody's duty here: a repair, done once. */
+  readonly repairs: readonly string[];
 }
 
 type Finding = Extract<EntryBody, { kind: 'finding' }>;
@@ -61,6 +63,7 @@ export function openFindingsIn(
           photo: body.photo ?? null,
           note: body.note ?? null,
           duties: closings.answering(body),
+          repairs: closings.repairing(body),
         },
       ];
     })
@@ -79,21 +82,23 @@ const isOwed = (one: StandingEntry): one is Owed => {
     body.verdict !== 'sound'
   );
 };
-/** Something judged by a reading, and its place among what stands. */
+/** Something judged by a reading or a look, and its place among what stands. */
 interface Judgement {
   readonly place: number;
   readonly asset: string;
-  readonly reading: string;
+  /** The name of the reading, or of the look. */
+  readonly by: string;
   readonly verdict: string;
 }
 
-/** The reading that something was judged by, and how; null for anything else. */
+/** What something was judged by, and how; null for anything else. */
 function judgementOf({ body }: StandingEntry, place: number): Judgement | null {
   if (body.kind === 'reading' && body.judged)
-    return { place, asset: body.asset, reading: body.judged.reading, verdict: body.judged.verdict };
-  const reading = body.kind === 'finding' ? readingThatFound(body.what) : null;
-  if (body.kind !== 'finding' || reading === null || !body.verdict) return null;
-  return { place, asset: body.asset, reading, verdict: body.verdict };
+    return { place, asset: body.asset, by: body.judged.reading, verdict: body.judged.verdict };
+  if (body.kind !== 'finding' || !body.verdict) return null;
+  const { asset, what, verdict, look } = body;
+  const by = look === undefined ? readingThatFound(what) : `look ${look}`;
+  return by === null ? null : { place, asset, by, verdict };
 }
 
 /** The entries that close findings, gathered once: a long ledger has few of them among much else. */
@@ -137,18 +142,26 @@ class Closings {
     );
   }
 
-  /** Whether the same was read later: of a stop, only another stop takes its place. */
+  /** Whether the same was read, or looked at, later: of a stop, only another stop takes its place. */
   private isReadAgain(own: Judgement | null): boolean {
     return (
       own !== null &&
       this.judgements.some(
         (later) =>
           later.place > own.place &&
-          later.reading === own.reading &&
+          later.by === own.by &&
           later.asset === own.asset &&
           (own.verdict !== 'stop' || later.verdict === 'stop'),
       )
     );
+  }
+
+  /** The practices that answer a finding and are kept as no duty here. */
+  repairing({ answeredBy = [] }: Finding): string[] {
+    const kept = new Set(
+      this.house.duties.flatMap(({ practice }) => (practice.from === 'catalogue' ? [practice.code] : [])),
+    );
+    return answeredBy.filter((code) => !kept.has(code));
   }
 
   /** The duties of the work that answers a finding: those of its own thing, or, where that has none, any the home keeps. */

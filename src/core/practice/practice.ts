@@ -6,6 +6,7 @@ import { allowsForSchema, doerSchema } from './terms.ts';
 import { timingShape } from './timing.ts';
 import { assetKindSchema } from '../basics/assetKind.ts';
 import { conditionSchema } from './condition.ts';
+import { lookSchema } from './look.ts';
 import { planningSchema } from './planning.ts';
 import { quantitySchema } from './quantity.ts';
 import { hazardSchema, practiceSystemSchema, setUpSchema, toolSchema } from './lists.ts';
@@ -30,12 +31,13 @@ export type School = z.infer<typeof schoolSchema>;
 /** A circumstance a practice is known to depend on, with its usual strength; `when` the trait that tells of it. */
 export const practiceFactorSchema = z.strictObject({ code: codeSchema, value: z.number().gt(0).max(10) });
 
-/** One step; the cautions stand at it, and what is read. */
+/** One step; the cautions stand at it, what is looked at, and what is read. */
 export const stepSchema = z.strictObject({
   at: z.enum(['first', 'work', 'closeOut', 'later']),
   says,
   cautions: z.array(hazardSchema).max(8),
   reads: z.array(codeSchema).max(6),
+  looks: z.array(lookSchema).min(1).max(8).optional(),
   /** Seconds the work waits here. */
   waits: z.int().min(1).max(86_400).optional(),
 });

@@ -36,6 +36,8 @@ import { ventClearance } from './ventClearance.ts';
 import { ventilatedHumidity } from './ventilatedHumidity.ts';
 import { ventilatorFilter } from './ventilatorFilter.ts';
 import { ventilatorSetting } from './ventilatorSetting.ts';
+import { flueCarbonDioxide } from './flueCarbonDioxide.ts';
+import { saltLevel } from './saltLevel.ts';
 import { waterPressure } from './waterPressure.ts';
 import { winterHumidity } from './winterHumidity.ts';
 
@@ -60,6 +62,8 @@ export const READINGS: readonly Reading[] = [
   showerFlow,
   softenerSalt,
   waterPressure,
+  saltLevel,
+  flueCarbonDioxide,
   poolWater,
   condensateDose,
   tankSolids,

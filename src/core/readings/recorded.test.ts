@@ -6,7 +6,7 @@ import { entryBodySchema } from '../ledger/entry.ts';
 import { READINGS, readingOf } from './all.ts';
 import { MEASURES } from './measures.ts';
 import { entriesOf } from './entriesOf.ts';
-import { chartReading, readingsOfMeasure, RECORDED } from './recorded.ts';
+import { chartReading, readingsAsked, RECORDED } from './recorded.ts';
 import { sludge } from './sludge.ts';
 import { temperatureSplit } from './temperatureSplit.ts';
 
@@ -25,12 +25,12 @@ describe('what a reading leaves', () => {
   });
 
   it('every measure a step reads can be judged on the thing it is read of, or is only kept', () => {
-    const kept = ['run-hours', 'flue-carbon-dioxide', 'salt-level', 'dryer-loads', 'filter-grade'];
+    const kept = ['run-hours', 'dryer-loads', 'filter-grade'];
     const missing = PRACTICES.flatMap(({ code, steps, appliesTo }) =>
       steps
         .flatMap(({ reads }) => reads)
         .filter((measure) => !kept.includes(measure))
-        .filter((measure) => appliesTo.every((kind) => readingsOfMeasure(measure, kind).length === 0))
+        .filter((measure) => appliesTo.every((kind) => readingsAsked(measure, kind).length === 0))
         .map((measure) => `${code} ${measure}`),
     );
     expect(missing).toEqual([]);

@@ -5,6 +5,7 @@ import { readingOf } from '../readings/all.ts';
 import { readingEntries } from '../readings/entriesOf.ts';
 import { judge, type Settled } from '../readings/reading.ts';
 import { roundOf } from './rounds.ts';
+import type { Seen } from './seen.ts';
 import { stateOf, type ItemState, type RunItem, type RunState } from './runState.ts';
 
 /** An entry a run leaves, on its own real day. */
@@ -28,21 +29,42 @@ export interface Finishing {
 /** Everything a run writes, at once: work done, readings with their verdicts, findings, what was skipped and why. */
 export function finishRun(run: RunState, at: Finishing): RunEntry[] {
   const written = run.items.flatMap((item) => itemEntries(item, stateOf(run, item.key), at));
+  written.push(...closing(run, at));
   const event = run.round === null ? null : (roundOf(run.round)?.event ?? null);
   if (event === null || written.length === 0) return written;
   const first = written.reduce((earliest, { date }) => (date < earliest ? date : earliest), at.today);
   return [{ id: at.makeId(), date: first, body: makeBody('event', { trigger: event }) }, ...written];
 }
 
+/** The problem a run was begun for is closed once its work is done, and bears its minutes where no task does. */
+function closing({ finding, items, states }: RunState, at: Finishing): RunEntry[] {
+  const [item] = items;
+  const state = item && states[item.key];
+  if (finding === undefined || !item || state?.status !== 'done') return [];
+  const date = state.date ?? at.today;
+  const body = makeBody('findingClosed', {
+    finding,
+    what: at.titleOf(item).slice(0, 200),
+    ...(state.who !== null && { who: state.who }),
+    ...(item.duties.length === 0 && state.minutes !== null && { minutes: state.minutes }),
+  });
+  return [{ id: at.makeId(), date, body }];
+}
+
 function itemEntries(item: RunItem, state: ItemState, at: Finishing): RunEntry[] {
   const date = state.date ?? at.today;
   const entry = (body: EntryBody, on: CivilDate = date): RunEntry => ({ id: at.makeId(), date: on, body });
   const read = state.readings.flatMap((one) => readEntries(one, state, at));
-  // A reading that stopped the work is its own finding; the work need not be found stopped as well.
-  const stoppedByReading = read.some(({ body }) => body.kind === 'finding' && body.verdict === 'stop');
+  const note = state.status === 'stopped' ? state.why.trim() : '';
+  const seen = state.seen.map((one) => entry(seenBody(one, note), one.date));
+  // What stopped the work, read or seen, is its own finding; the work need not be found stopped as well.
+  const isOwnFinding = [...read, ...seen].some(
+    ({ body }) => body.kind === 'finding' && body.verdict === 'stop',
+  );
   return [
-    ...(state.status === 'stopped' && stoppedByReading ? [] : statusEntries(item, state, at, entry)),
+    ...(state.status === 'stopped' && isOwnFinding ? [] : statusEntries(item, state, at, entry)),
     ...read,
+    ...seen,
     ...state.findings.map(({ date: on, ...finding }) => entry(makeBody('finding', { ...finding }), on)),
   ];
 }
@@ -84,6 +106,18 @@ function statusEntries(
           ];
   }
 }
+
+/** What was seen is kept, sound or not; what is not sound is work until it is put right. */
+const seenBody = ({ asset, what, verdict, days, repairs, look }: Seen, note: string): EntryBody =>
+  makeBody('finding', {
+    asset,
+    what,
+    verdict,
+    look,
+    ...(days !== null && { days }),
+    ...(repairs.length > 0 && { answeredBy: [...repairs] }),
+    ...(verdict === 'stop' && note !== '' && { note }),
+  });
 
 const noted = (title: string, more: string): string =>
   more.trim() === '' ? title : `${title}: ${more.trim()}`;

@@ -1,5 +1,6 @@
 import { currentUnit, type Asset, type Duty, type House, type Space } from '../house/house.ts';
 import type { FindPractice } from '../house/timingOf.ts';
+import type { Practice } from '../practice/practice.ts';
 import type { Round, RoundRow } from './round.ts';
 import type { RunItem, RunState } from './runState.ts';
 
@@ -47,6 +48,44 @@ export function planDuties(ids: readonly string[], title: string, from: RunHouse
   }));
   const ordered = inOrder(items, from.find).map((item, place) => ({ ...item, row: place + 1 }));
   return { ...EMPTY, round: null, title, items: ordered };
+}
+
+/**
+ * A run of one practice by itself, kept as a task here or not: on one thing, or on all that it can be done to. `finding`: the open problem it
+ * puts right. Null where the house has nothing it can be done to.
+ */
+export function planPractice(
+  practice: Practice,
+  from: RunHouse,
+  { asset, finding }: { readonly asset?: string | undefined; readonly finding?: string | undefined } = {},
+): RunState | null {
+  const { code, title, appliesTo } = practice;
+  const fitting = from.house.assets.filter(
+    ({ id, kind }) =>
+      appliesTo.includes(kind) &&
+      !isGone(from, id) &&
+      (asset === undefined || id === standingUnit(from, asset)),
+  );
+  // What was found on one thing may be put right on another: a finding on the furnace, by work on its filter.
+  const assets = fitting.length > 0 ? fitting : from.house.assets.filter(({ id }) => id === asset);
+  if (assets.length === 0) return null;
+  const ids = assets.map(({ id }) => id);
+  const duties = from.house.duties.filter(
+    ({ id, asset: of, practice: done }) =>
+      done.from === 'catalogue' &&
+      done.code === code &&
+      !from.retired.includes(id) &&
+      ids.includes(standingUnit(from, of)),
+  );
+  const item: RunItem = {
+    key: code,
+    row: 1,
+    practice: code,
+    books: false,
+    duties: duties.map(({ id }) => id),
+    assets: ids,
+  };
+  return { ...EMPTY, round: null, title, items: [item], ...(finding !== undefined && { finding }) };
 }
 
 function itemsOfRow(row: RoundRow, from: RunHouse): RunItem[] {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { text } from '../basics/text.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import { givenSchema } from '../ledger/entry.ts';
+import { verdictSchema } from '../basics/verdict.ts';
 import { idSchema } from '../basics/id.ts';
 import { codeSchema } from '../basics/code.ts';
 import { ROUND_CODES } from '../basics/roundCode.ts';
@@ -38,6 +39,25 @@ export const itemStateSchema = z.strictObject({
       }),
     )
     .max(40),
+  /** What was seen of each thing, look by look, in the words it was asked in. */
+  seen: z
+    .array(
+      z.strictObject({
+        step: z.int(),
+        asset: idSchema,
+        look: text().max(130),
+        choice: codeSchema,
+        what: text().min(1).max(200),
+        verdict: verdictSchema,
+        days: z.int().min(0).max(400).nullable(),
+        repairs: z.array(codeSchema).max(5),
+        date: civilDateSchema,
+      }),
+    )
+    .max(200)
+    .default([]),
+  /** Looks and measurements left out on purpose, by the step. */
+  leftOut: z.array(text().max(130)).max(100).default([]),
   findings: z
     .array(
       z.strictObject({
@@ -67,6 +87,8 @@ export const NEW_ITEM: ItemState = {
   instead: null,
   used: {},
   readings: [],
+  seen: [],
+  leftOut: [],
   findings: [],
 };
 
@@ -92,11 +114,19 @@ export const runStateSchema = z.strictObject({
   /** The things gathered, by code. */
   gathered: z.array(text().max(80)).max(200),
   begun: z.boolean(),
+  /** The open problem that it puts right: once its work is done that is closed. */
+  finding: idSchema.optional(),
   /** The item one stands at. */
   at: text().nullable(),
   /** A stop that has not been answered: everything else waits for it. */
   stop: z
-    .strictObject({ item: text(), reading: codeSchema.nullable(), hazard: text().nullable() })
+    .strictObject({
+      item: text(),
+      reading: codeSchema.nullable(),
+      hazard: text().nullable(),
+      /** What was looked at. */
+      look: text().max(130).optional(),
+    })
     .nullable(),
 });
 export type RunState = z.infer<typeof runStateSchema>;

@@ -54,6 +54,7 @@ export const house = {
     lead: 'All tasks: why, how often, and how.',
     seek: 'Search',
     add: 'Add one of your own',
+    start: 'Do it now',
     change: 'Change',
     changing: 'Change one of your own',
     changed: '{title}: changed.',

@@ -159,6 +159,28 @@ export const ABOUT: Readonly<Record<string, About>> = {
       because: { 'pressure-creeps': 'It creeps up overnight: the expansion tank.' },
     },
   },
+  'salt-level': {
+    title: 'Salt in the softener',
+    about: 'Lift the lid: how much of the tank is full?',
+    formula: 'By eye.',
+    source: TRADE_RULE,
+    words: {
+      fields: { 'salt-full': 'Full' },
+      figures: { 'salt-full': 'full' },
+      schools: { 'salt-full': 'how full' },
+    },
+  },
+  'flue-carbon-dioxide': {
+    title: 'Carbon dioxide in the flue',
+    about: 'Measured by the trade, the oil boiler hot and its air set. The maker’s figure comes first.',
+    formula: 'By the analyzer.',
+    source: TRADE_RULE,
+    words: {
+      fields: { 'carbon-dioxide': 'Carbon dioxide' },
+      figures: { 'carbon-dioxide': 'carbon dioxide' },
+      schools: { 'carbon-dioxide': 'carbon dioxide, %' },
+    },
+  },
   'pool-water': {
     title: 'Pool water',
     about: 'By strip or kit, before anyone swims.',

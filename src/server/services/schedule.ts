@@ -112,7 +112,11 @@ export async function standingBody(
   return {
     on: today,
     lines: seasonStates(house, projection, around.find),
-    findings: openFindingsIn(told, house).map((one) => ({ ...one, duties: [...one.duties] })),
+    findings: openFindingsIn(told, house).map((one) => ({
+      ...one,
+      duties: [...one.duties],
+      repairs: [...one.repairs],
+    })),
     covers: coversEnding(await listCovers(tx, house.home.id), today),
     marks: handPositionsIn(told),
   };

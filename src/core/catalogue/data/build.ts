@@ -9,6 +9,7 @@ import type {
 } from '../../practice/rule.ts';
 import type { Anchor, FreezeRisk } from '../../climate/anchor.ts';
 import type { Condition } from '../../practice/condition.ts';
+import { WHOLE_LOOK, type Look, type LookChoice } from '../../practice/look.ts';
 import type { Hazard, PracticeSystem } from '../../practice/lists.ts';
 import type { DutyPracticeRecord, Practice, PracticeKind, School, Step } from '../../practice/practice.ts';
 
@@ -80,7 +81,7 @@ export const school = (
 type StepText =
   | string
   | readonly [says: string, ...hazards: Hazard[]]
-  | { says: string; cautions?: Hazard[]; reads?: string[]; waits?: number };
+  | { says: string; cautions?: Hazard[]; reads?: string[]; looks?: Look[]; waits?: number };
 
 interface StepTexts {
   readonly first?: readonly StepText[];
@@ -92,8 +93,15 @@ interface StepTexts {
 function stepOf(at: Step['at'], text: StepText): Step {
   if (typeof text === 'string') return { at, says: text, cautions: [], reads: [] };
   if ('says' in text) {
-    const { says, cautions = [], reads = [], waits } = text;
-    return { at, says, cautions: [...cautions], reads: [...reads], ...(waits !== undefined && { waits }) };
+    const { says, cautions = [], reads = [], looks, waits } = text;
+    return {
+      at,
+      says,
+      cautions: [...cautions],
+      reads: [...reads],
+      ...(looks && { looks: [...looks] }),
+      ...(waits !== undefined && { waits }),
+    };
   }
   const [says, ...cautions] = text;
   return { at, says, cautions, reads: [] };
@@ -126,6 +134,55 @@ type Draft<P extends Practice> = Omit<P, Optional | 'kind' | 'system' | 'steps' 
     readonly handy?: string[];
   };
 
+/** A look at one thing: what is asked, and what may be seen, by its code. */
+export const look = (code: string, asks: string, ...choices: LookChoice[]): Look => ({ code, asks, choices });
+export const sound = (code: string, says: string): LookChoice => ({ code, says, verdict: 'sound' });
+export const watch = (code: string, says: string, ...repairs: string[]): LookChoice =>
+  seen(code, says, 'watch', undefined, repairs);
+/** To be put right within some days. */
+export const act = (code: string, days: number, says: string, ...repairs: string[]): LookChoice =>
+  seen(code, says, 'act', days, repairs);
+export const stop = (code: string, says: string, ...repairs: string[]): LookChoice =>
+  seen(code, says, 'stop', undefined, repairs);
+
+const seen = (
+  code: string,
+  says: string,
+  verdict: LookChoice['verdict'],
+  days: number | undefined,
+  repairs: readonly string[],
+): LookChoice => ({
+  code,
+  says,
+  verdict,
+  ...(days !== undefined && { days }),
+  ...(repairs.length > 0 && { repairs: [...repairs] }),
+});
+
+const GRADES = ['sound', 'watch', 'act', 'stop'] as const;
+
+/**
+ * What is judged by eye is asked at the last step of the work, as one choice of the signs the practice names. Where its steps ask for each
+ * thing by itself, or measure, they say it better.
+ */
+function withLooks(steps: Step[], judge: Practice['judge'], repairs: readonly string[]): Step[] {
+  if (steps.some(({ looks, reads }) => looks !== undefined || reads.length > 0)) return steps;
+  const signs = GRADES.flatMap((verdict): LookChoice[] => {
+    const says = judge[verdict];
+    if (says === undefined) return [];
+    return [
+      verdict === 'sound'
+        ? sound(verdict, says)
+        : seen(verdict, says, verdict, undefined, repairs.slice(0, 5)),
+    ];
+  });
+  if (signs.every(({ verdict }) => verdict === 'sound')) return steps;
+  const choices = judge.sound === undefined ? [sound('sound', 'Nothing of the kind.'), ...signs] : signs;
+  const last = Math.max(...steps.map(({ at }, place) => (at === 'work' ? place : -1)));
+  const asked = look(WHOLE_LOOK, 'What do you see?', ...choices);
+  return steps.map((step, place) => (place === last ? { ...step, looks: [asked] } : step));
+}
+
 const filled = (system: PracticeSystem, { steps, bound = [], handy = [], ...draft }: Draft<Practice>) => ({
   judge: {},
   mistakes: [],
@@ -141,7 +198,7 @@ const filled = (system: PracticeSystem, { steps, bound = [], handy = [], ...draf
   doers: ['self' as const],
   ...draft,
   system,
-  steps: stepsOf(steps),
+  steps: withLooks(stepsOf(steps), draft.judge ?? {}, draft.leadsTo ?? []),
   companions: { bound, handy },
 });
 

@@ -1,5 +1,18 @@
 import type { Practice } from '../../practice/practice.ts';
-import { after, clocks, every, first, practicesOf, school, season } from './build.ts';
+import {
+  act,
+  after,
+  clocks,
+  every,
+  first,
+  look,
+  practicesOf,
+  school,
+  season,
+  sound,
+  stop,
+  watch,
+} from './build.ts';
 
 const { duty, response } = practicesOf('heating');
 
@@ -29,12 +42,100 @@ export const heating: readonly Practice[] = [
         ['Press-test the carbon monoxide alarms before anything burns.', 'carbon-monoxide'],
       ],
       work: [
-        'Find the filter, judge it, change it, arrow right.',
-        ['Front cover off: raw edges of sheet cut hands.', 'cuts'],
-        'Clean the flame sensor; vacuum the cabinet, wipe, blow dust off the control board in short bursts; look at the blower’s fins.',
-        'Covers on, power on, gas on; raise the thermostat a few degrees and watch one whole cycle.',
+        {
+          says: 'Find the filter, judge it, change it. The arrow points to the blower.',
+          looks: [
+            look(
+              'filter',
+              'How did the old filter look?',
+              sound('light', 'White or light gray'),
+              watch('gray', 'Gray all over: change it sooner next time'),
+              act(
+                'clogged',
+                3,
+                'Clogged, sagging or sucked in: the air cannot pass',
+                'air-filter-panel-replace',
+              ),
+            ),
+          ],
+        },
+        ['Front cover off: raw edges of sheet metal cut hands.', 'cuts'],
+        {
+          says: 'Tell the flame sensor from the igniter: the sensor is one plain metal rod with one wire, in the path of the flame; the igniter is pale, brittle, and has two wires. Do not touch the igniter.',
+          looks: [
+            look(
+              'sensor',
+              'How does the sensor look?',
+              sound('bright', 'Bright metal'),
+              watch('film', 'A white or brown film: clean it in the next step'),
+              act('broken', 7, 'Bent, or its porcelain is cracked', 'heating-service-visit'),
+            ),
+            look(
+              'igniter',
+              'And the igniter?',
+              sound('whole', 'Whole'),
+              act('cracked', 7, 'Cracked, or white spots on it', 'heating-service-visit'),
+            ),
+          ],
+        },
+        'Rub the sensor bright with fine abrasive or a wire brush, and put it back.',
+        {
+          says: 'Vacuum the cabinet gently, wipe it, and blow dust off the control board in short bursts.',
+          looks: [
+            look(
+              'wires',
+              'How are the wires?',
+              sound('whole', 'All whole and seated'),
+              act('damaged', 3, 'Frayed, scorched or loose: leave it off', 'heating-service-visit'),
+            ),
+            look(
+              'rust',
+              'Rust, water or soot inside?',
+              sound('none', 'None'),
+              act('water', 7, 'Rust or water under the exchanger or the inducer', 'heating-service-visit'),
+              stop('soot', 'Soot: it burns badly', 'heat-exchanger-inspect'),
+            ),
+          ],
+        },
+        {
+          says: 'Turn the blower wheel by hand and look at its fins.',
+          looks: [
+            look(
+              'fins',
+              'How do the fins look?',
+              sound('thin', 'Clean, or a thin film'),
+              watch('thickens', 'A film that thickens'),
+              act('caked', 30, 'Caked', 'furnace-blower-wheel-clean'),
+            ),
+          ],
+        },
+        {
+          says: 'Covers on, power on, gas on. Wait a moment and sniff.',
+          looks: [
+            look(
+              'smell',
+              'Do you smell gas?',
+              sound('none', 'No smell at all'),
+              stop('gas', 'A smell of gas', 'gas-smell-response'),
+            ),
+          ],
+        },
+        {
+          says: 'Raise the thermostat a few degrees and watch the start through the window: inducer, igniter, burners, blower.',
+          cautions: ['delayed-ignition', 'carbon-monoxide'],
+          reads: ['furnace-start'],
+        },
+        {
+          says: 'Look at the flame, also at the moment the blower starts.',
+          cautions: ['carbon-monoxide'],
+          reads: ['gas-flame'],
+        },
+        {
+          says: 'Count the seconds from the first flame to the blower.',
+          reads: ['flame-to-blower'],
+        },
       ],
-      closeOut: ['Thermostat back; date and findings logged.'],
+      closeOut: ['Thermostat back where it was.'],
     },
     judge: {
       sound: 'One clean cycle, steady blue flame.',
@@ -150,8 +251,29 @@ export const heating: readonly Practice[] = [
         'Vacuum very gently with a soft brush.',
         ['Wipe with a damp rag; mind the edges.', 'cuts'],
         'Short bursts of compressed air on the circuit board.',
-        'Look for frayed or broken wires.',
-        ['Sniff: there must be no smell of gas at all.', 'gas'],
+        {
+          says: 'Look for frayed or broken wires.',
+          looks: [
+            look(
+              'wires',
+              'How are the wires?',
+              sound('whole', 'All whole and seated'),
+              act('damaged', 3, 'Frayed, scorched or loose: leave it off', 'heating-service-visit'),
+            ),
+          ],
+        },
+        {
+          says: 'Sniff: there must be no smell of gas at all.',
+          cautions: ['gas'],
+          looks: [
+            look(
+              'smell',
+              'Do you smell gas?',
+              sound('none', 'No smell at all'),
+              stop('gas', 'A smell of gas', 'gas-smell-response'),
+            ),
+          ],
+        },
       ],
       closeOut: ['Covers on.'],
     },
@@ -209,12 +331,15 @@ export const heating: readonly Practice[] = [
       first: ['Power on, gas on.'],
       work: [
         'Raise the thermostat a few degrees.',
-        'The inducer starts and draws; the pressure switch closes; the igniter glows or sparks; the gas valve opens.',
-        [
-          'All burners light. Keep face and hair away from the opening.',
-          'delayed-ignition',
-          'carbon-monoxide',
-        ],
+        {
+          says: 'The inducer starts and draws; the pressure switch closes; the igniter glows or sparks; the gas valve opens.',
+          reads: ['furnace-start'],
+        },
+        {
+          says: 'All burners light. Keep face and hair away from the opening.',
+          cautions: ['delayed-ignition', 'carbon-monoxide'],
+          reads: ['gas-flame'],
+        },
         {
           says: 'The sensor confirms; about thirty seconds after the flame the blower starts and warm air comes.',
           reads: ['flame-to-blower'],

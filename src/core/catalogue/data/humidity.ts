@@ -231,7 +231,10 @@ export const humidity: readonly Practice[] = [
       first: [['Power off at the {disconnect} near the unit; the display goes dark.', 'shock']],
       work: [
         ['Open flap, hinged {grille} or hangers. For a ceiling unit a firm ladder.', 'falls'],
-        'Slide both filters out, supply and return.',
+        {
+          says: 'Slide both filters out, supply and return. Dark is normal here; age and tears decide.',
+          reads: ['ventilator-filter'],
+        },
         'Bare vacuum hose across the face until it lightens.',
         'Slide in to the stop, hangers back, shut. Then the other one.',
       ],

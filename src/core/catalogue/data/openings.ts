@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { every, first, practicesOf, school, season } from './build.ts';
+import { act, every, first, look, practicesOf, school, season, sound } from './build.ts';
 
 const { duty, improvement, response } = practicesOf('openings');
 
@@ -64,12 +64,37 @@ export const openings: readonly Practice[] = [
     minutes: 10,
     steps: {
       work: [
-        'Daylight or cold air round the edge; the bolt meets its plate.',
-        'Squeeze the seal all round; look for tears, scratches, flattened or hanging lengths; the lower corner pieces are there.',
-        'Sliding doors: ends and frame as well.',
-        'Close the door on a sheet of paper and pull, all round.',
+        {
+          says: 'Stand inside with the door shut. Look for daylight and feel for cold air round the edge.',
+          looks: [
+            look(
+              'daylight',
+              'What do you see and feel?',
+              sound('none', 'No light, no cold air'),
+              act('light', 30, 'Light or cold air comes through', 'weatherstrip-fit'),
+            ),
+            look(
+              'bolt',
+              'Does the bolt meet its plate?',
+              sound('meets', 'It slides in by itself'),
+              act('misses', 30, 'It catches, or the door must be pushed', 'door-threshold-adjust'),
+            ),
+          ],
+        },
+        {
+          says: 'Squeeze the seal all round, on sliding doors the ends and the frame as well.',
+          looks: [
+            look(
+              'seal',
+              'How is the seal?',
+              sound('springs', 'Whole, and it springs back'),
+              act('flat', 30, 'Torn, flattened, hanging, or a corner piece is missing', 'weatherstrip-fit'),
+              act('water', 14, 'Water comes out of it', 'weatherstrip-fit'),
+            ),
+          ],
+        },
+        { says: 'Close the door on a sheet of paper and pull, all round.', reads: ['door-paper'] },
       ],
-      closeOut: ['A list for each door.'],
     },
     judge: {
       sound: 'The paper drags.',

@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { every, first, lookThen, practicesOf, school } from './build.ts';
+import { act, every, first, look, lookThen, practicesOf, school, sound, stop, watch } from './build.ts';
 
 const { duty, habit, response } = practicesOf('sewage');
 
@@ -38,12 +38,44 @@ export const sewage: readonly Practice[] = [
     minutes: 5,
     steps: {
       work: [
-        'Smell.',
-        'Listen for the blower.',
-        'See bubbles while it runs.',
-        ['Look at the outfall; keep children off, wash hands.', 'sewage-infection'],
+        {
+          says: 'Smell.',
+          looks: [
+            look(
+              'smell',
+              'How does it smell?',
+              sound('musty', 'Earthy or hardly at all'),
+              act('stinks', 3, 'It stinks of sewage or rotten eggs', 'aerobic-timer-check'),
+            ),
+          ],
+        },
+        {
+          says: 'Listen for the blower, and look for bubbles while it runs.',
+          looks: [
+            look(
+              'blower',
+              'Does the blower run?',
+              sound('runs', 'It runs, and there are bubbles'),
+              act('no-bubbles', 3, 'It runs, but there are no bubbles', 'aerobic-timer-check'),
+              act('silent', 1, 'It is silent when it should run', 'aerobic-timer-check'),
+            ),
+          ],
+        },
+        {
+          says: 'Look at the outfall; keep children off, wash hands.',
+          cautions: ['sewage-infection'],
+          looks: [
+            look(
+              'outfall',
+              'How is the water at the outfall?',
+              sound('clear', 'Clear'),
+              act('gray', 3, 'Gray or cloudy', 'aerobic-timer-check'),
+              stop('black', 'Black water, or solids: keep everyone away'),
+            ),
+          ],
+        },
       ],
-      closeOut: ['Log any failure.'],
+      closeOut: ['Wash your hands.'],
     },
     judge: {
       sound: 'Clear outfall, blower heard, bubbles, no stink.',
@@ -74,14 +106,53 @@ export const sewage: readonly Practice[] = [
     doers: ['trade', 'self'],
     steps: {
       work: [
-        [
-          'Lids sound and reachable. Never enter or lean in, never alone by an open tank; someone fallen in: call, never follow.',
-          'open-tank',
-          'sewage-infection',
-        ],
-        'Baffles between the chambers in order.',
-        'Skimmer elbow in place.',
-        'Water level against the elbow.',
+        {
+          says: 'Look at the lids. Never enter or lean in, never alone by an open tank; someone fallen in: call, never follow.',
+          cautions: ['open-tank', 'sewage-infection'],
+          looks: [
+            look(
+              'lids',
+              'How are the lids?',
+              sound('safe', 'Whole, fast and within reach'),
+              act('loose', 3, 'A screw or a seal is missing'),
+              stop('broken', 'Cracked or broken: fence it off, nobody goes near'),
+            ),
+          ],
+        },
+        {
+          says: 'Look at the baffles between the chambers.',
+          looks: [
+            look(
+              'baffles',
+              'How are the baffles?',
+              sound('in-order', 'In their place and whole'),
+              act('missing', 30, 'One is broken or missing: scum gets through', 'aerobic-pump-out'),
+            ),
+          ],
+        },
+        {
+          says: 'Look for the skimmer elbow at the outlet.',
+          looks: [
+            look(
+              'elbow',
+              'Is the elbow in place?',
+              sound('in-place', 'In place'),
+              act('missing', 14, 'Loose or missing'),
+            ),
+          ],
+        },
+        {
+          says: 'Compare the water level with the elbow.',
+          looks: [
+            look(
+              'level',
+              'How high does the water stand?',
+              sound('half', 'Half-way up the elbow, at the bottom of the outlet'),
+              act('higher', 3, 'Higher: it does not drain', 'septic-saturation-response'),
+              act('lower', 14, 'Lower: it leaks somewhere'),
+            ),
+          ],
+        },
       ],
       closeOut: ['Lids back at once; log; wash.'],
     },
@@ -255,13 +326,20 @@ export const sewage: readonly Practice[] = [
     minutes: 10,
     steps: {
       work: [
-        [
-          'Motor running: it churns and bubbles. Never lean in; lid back at once.',
-          'open-tank',
-          'sewage-infection',
-        ],
-        'No strong smell.',
-        'Color.',
+        {
+          says: 'With the motor running, look at how the water moves. Never lean in; lid back at once.',
+          cautions: ['open-tank', 'sewage-infection'],
+          looks: [
+            look(
+              'churn',
+              'Does it churn?',
+              sound('churns', 'It churns and bubbles all over'),
+              watch('weak', 'Weak bubbles', 'aerobic-blower-service'),
+              act('still', 1, 'It stands still', 'aerobic-timer-check'),
+            ),
+          ],
+        },
+        { says: 'Look at the color and smell it.', reads: ['second-chamber'] },
       ],
       closeOut: ['Log; wash hands.'],
     },
@@ -441,7 +519,24 @@ export const sewage: readonly Practice[] = [
       ],
       work: [
         { says: 'Scum and sludge measured.', reads: ['scum-depth', 'sludge-depth', 'clear-depth'] },
-        'Lids safe, no hollow over the tank, no wet or lush ground over the field.',
+        {
+          says: 'Look at the lids, and at the ground over tank and field.',
+          looks: [
+            look(
+              'lids',
+              'How are the lids?',
+              sound('safe', 'Whole and fast'),
+              stop('broken', 'Broken, or a hollow over the tank: fence it off, nobody goes near'),
+            ),
+            look(
+              'field',
+              'How is the ground over the field?',
+              sound('dry', 'As dry as the rest of the yard'),
+              watch('lush', 'Greener than the rest'),
+              act('wet', 7, 'Wet, or it smells', 'septic-saturation-response'),
+            ),
+          ],
+        },
         'The effluent filter cleaned, once a year.',
       ],
       closeOut: ['The numbers noted.'],

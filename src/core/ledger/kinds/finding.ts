@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { codeSchema } from '../../basics/code.ts';
 import { idSchema } from '../../basics/id.ts';
 import { verdictSchema } from '../../basics/verdict.ts';
+import { text } from '../../basics/text.ts';
 import { longText, shortText, tellText } from './fields.ts';
 import { body, kindOf, toAsset, toDuty, toEntry } from './kind.ts';
 
@@ -19,6 +20,8 @@ export const finding = kindOf(
     days: z.int().min(0).max(400).optional(),
     /** Practices that answer it: their work done later, or in the same run, closes it. */
     answeredBy: z.array(codeSchema).min(1).max(5).optional(),
+    /** The look that led to it, by the practice and what was looked at: a later look at the same takes its place. */
+    look: text().max(130).optional(),
     /** The reading that led to it. */
     reading: idSchema.optional(),
     note: longText.optional(),

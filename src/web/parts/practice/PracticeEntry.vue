@@ -10,6 +10,8 @@ const props = defineProps<{
   practice: Practice;
   hidden: boolean;
   speech: Speech;
+  /** The home in which it can be started; null where it cannot. */
+  startIn: string | null;
   mayWrite: boolean;
   /** One's own, which the form can hold and is free for. */
   mayChange: boolean;
@@ -68,6 +70,12 @@ const takes = computed(() => {
         <button type="button" :aria-expanded="open" @click="open = !open">
           {{ open ? t('practices.close') : t('practices.open') }}<span class="unseen">: {{ title }}</span>
         </button>
+        <RouterLink
+          v-if="startIn !== null && practice.kind !== 'habit'"
+          data-act="start"
+          :to="{ name: 'runs', params: { homeId: startIn }, query: { practice: practice.code } }"
+          >{{ t('practices.start') }}<span class="unseen">: {{ title }}</span></RouterLink
+        >
         <button v-if="mayWrite && mayChange" type="button" :disabled="busy" @click="emit('change')">
           {{ t('practices.change') }}<span class="unseen">: {{ title }}</span>
         </button>

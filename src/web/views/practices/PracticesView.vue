@@ -137,6 +137,7 @@ async function change(practice: Practice): Promise<void> {
               :practice="practice"
               :hidden="hidden.has(practice.code)"
               :speech="speech"
+              :start-in="home.mayWrite ? homeId : null"
               :may-write="home.mayWrite"
               :may-change="making === null && own.has(practice.code)"
               :busy="busy"

@@ -1,28 +1,38 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import type { FactValue } from '../../../core/basics/factValue.ts';
+import { nameOfLook, WHOLE_LOOK, type Look, type LookChoice } from '../../../core/practice/look.ts';
+import type { Hazard } from '../../../core/practice/lists.ts';
 import type { Given } from '../../../core/readings/reading.ts';
 import type { Measures } from '../../../core/readings/typed.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { refusalsAt } from '../../../core/runs/data/refusals.ts';
+import { hazardsAt, isAsked } from '../../../core/runs/gates.ts';
 import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
+import { leftOut, seenBy, unanswered, type Seen } from '../../../core/runs/seen.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { TRADE_NAMES } from '../../../locales/readings/outcomes.ts';
 import { aboutText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { words } from '../../../locales/speech.ts';
-import { cautionText, stepInWords } from '../../../locales/stepText.ts';
+import { stepInWords } from '../../../locales/stepText.ts';
+import StepGates from './StepGates.vue';
+import StepKnow from './StepKnow.vue';
+import StepLook from './StepLook.vue';
 import StepReading from './StepReading.vue';
 import { clockText, useStepTimer } from './useStepTimer.ts';
 
-/** One step of one piece of work, large: its cautions to be answered first, its reading, its wait. */
+/** One step of one piece of work, large: its cautions to be answered first, what is looked at and measured, its wait. */
 const props = defineProps<{
   item: RunItem;
   state: ItemState;
   practice: Practice | undefined;
   title: string;
   house: HouseBody;
+  factsOf: (asset: string) => Readonly<Record<string, FactValue>>;
+  ways: readonly { code: string; title: string }[];
   speech: ReadingSpeech;
   measures: Measures;
   traits: Readonly<Record<string, FactValue>>;
@@ -33,6 +43,10 @@ const emit = defineEmits<{
   done: [];
   hazard: [hazard: string];
   read: [reading: { step: number; reading: string; asset: string; given: Given; outcome: Outcome }];
+  see: [seen: Seen[]];
+  later: [];
+  hire: [];
+  instead: [code: string];
 }>();
 
 const t = computed(() => props.speech.t);
@@ -51,20 +65,31 @@ watch(
 );
 const step = computed(() => steps.value[at.value]);
 const inWords = computed(() => (step.value ? stepInWords(props.speech, step.value) : null));
-const gates = computed(() =>
-  (step.value?.cautions ?? []).map((hazard) => ({
-    hazard,
-    key: `${at.value} ${hazard}`,
-    text: cautionText(props.speech, hazard),
-    answered: props.state.gates.includes(`${at.value} ${hazard}`),
-  })),
-);
-const gatesOpen = computed(() => gates.value.every(({ answered }) => answered));
 const assets = computed(() =>
   props.item.assets.flatMap((id) => props.house.assets.find((asset) => asset.id === id) ?? []),
 );
+const hazards = computed(() =>
+  hazardsAt(
+    step.value?.cautions ?? [],
+    assets.value.map((asset) => ({
+      asset,
+      facts: props.factsOf(asset.id),
+      space: props.house.spaces.find(({ id }) => id === asset.space),
+    })),
+  ),
+);
+const gateOf = (hazard: Hazard): string => `${at.value} ${hazard}`;
+const answered = computed(() => hazards.value.filter((one) => props.state.gates.includes(gateOf(one))));
+const gatesOpen = computed(() =>
+  hazards.value.every((hazard) => !isAsked(hazard) || answered.value.includes(hazard)),
+);
 const kept = computed(() => props.state.readings.filter((one) => one.step === at.value));
 const reads = computed(() => (step.value?.reads ?? []).filter((measure) => measure !== 'run-hours'));
+const missing = computed(() => {
+  if (!step.value || !props.practice) return { looks: [], reads: [] };
+  const { looks, reads: unread } = unanswered(step.value, at.value, props.practice, props.state);
+  return { looks, reads: unread.filter((measure) => measure !== 'run-hours') };
+});
 const again = ref(false);
 watch(at, () => {
   again.value = false;
@@ -77,12 +102,55 @@ const refusals = computed(() =>
     tell: t.value('run.refuseTell', { trade: TRADE_NAMES[trade] ?? trade, tell }),
   })),
 );
+/** Whether all its signs are the choices of one look: then they are not said twice. */
+const asksAllAtOnce = computed(() =>
+  steps.value.some(({ looks = [] }) => looks.some(({ code }) => code === WHOLE_LOOK)),
+);
 const tried = ref(false);
+const refused = computed((): string => {
+  if (!tried.value) return '';
+  if (!gatesOpen.value) return t.value('run.gateFirst');
+  return missing.value.looks.length + missing.value.reads.length > 0 ? t.value('run.unanswered') : '';
+});
 const { left, over, text: leftText } = useStepTimer(toRef(() => props.state.timers[String(at.value)]));
 
-function answer(key: string): void {
-  emit('change', { gates: [...props.state.gates, key] });
+function answer(hazard: Hazard): void {
+  emit('change', { gates: [...props.state.gates, gateOf(hazard)] });
 }
+
+const seenAt = (look: Look): Seen[] =>
+  props.state.seen.filter(
+    (one) => one.step === at.value && one.look === nameOfLook(props.practice?.code ?? '', look.code),
+  );
+const isLeftOut = (what: string): boolean => props.state.leftOut.includes(leftOut(at.value, what));
+
+function see(look: Look, choice: LookChoice, things: readonly string[]): void {
+  const practice = props.practice?.code ?? '';
+  const says = words(props.speech, choice.says);
+  emit(
+    'see',
+    things.map((asset) => seenBy(look, choice, says, { step: at.value, practice, asset, date: props.today })),
+  );
+}
+
+/** “I did not look”: what was chosen before is taken back. */
+function leaveLook(look: Look): void {
+  const gone = new Set(seenAt(look));
+  emit('change', {
+    seen: props.state.seen.filter((one) => !gone.has(one)),
+    leftOut: [...new Set([...props.state.leftOut, leftOut(at.value, look.code)])],
+  });
+}
+
+function leaveReading(): void {
+  const out = missing.value.reads.map((measure) => leftOut(at.value, measure));
+  emit('change', { leftOut: [...new Set([...props.state.leftOut, ...out])] });
+}
+
+const takeUpReading = (): void => {
+  const here = new Set(reads.value.map((measure) => leftOut(at.value, measure)));
+  emit('change', { leftOut: props.state.leftOut.filter((one) => !here.has(one)) });
+};
 
 function startClock(): void {
   const until = new Date(Date.now() + (step.value?.waits ?? 0) * 1_000).toISOString();
@@ -91,15 +159,11 @@ function startClock(): void {
 
 function tick(): void {
   tried.value = true;
-  if (!gatesOpen.value) return;
+  if (refused.value !== '') return;
   const ticked = [...new Set([...props.state.ticked, at.value])];
-  if (at.value + 1 < steps.value.length) {
-    emit('change', { ticked });
-    at.value += 1;
-  } else {
-    emit('change', { ticked });
-    emit('done');
-  }
+  emit('change', { ticked });
+  if (at.value + 1 < steps.value.length) at.value += 1;
+  else emit('done');
 }
 
 function keepReading(reading: { reading: string; asset: string; given: Given; outcome: Outcome }): void {
@@ -111,66 +175,88 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
 <template>
   <section class="item" :aria-label="title" :data-item="item.key">
     <template v-if="step && inWords">
-      <fieldset v-if="gates.length > 0" class="gates">
-        <legend>{{ t('run.caution') }}</legend>
-        <div v-for="gate in gates" :key="gate.key" class="gate" :class="{ answered: gate.answered }">
-          <p>{{ gate.text }}</p>
-          <p class="ways">
-            <button
-              type="button"
-              :aria-pressed="gate.answered"
-              class="main"
-              data-act="gate-yes"
-              :disabled="gate.answered"
-              @click="answer(gate.key)"
-            >
-              {{ t('run.gateYes') }}
-            </button>
-            <button type="button" data-act="gate-no" @click="emit('hazard', gate.hazard)">
-              {{ t('run.gateNo') }}
-            </button>
-          </p>
-        </div>
-      </fieldset>
+      <StepGates
+        v-if="hazards.length > 0"
+        :key="`gates ${at}`"
+        :hazards="hazards"
+        :answered="answered"
+        :ways="ways"
+        :speech="speech"
+        @yes="answer"
+        @danger="emit('hazard', $event)"
+        @later="emit('later')"
+        @hire="emit('hire')"
+        @instead="emit('instead', $event)"
+      />
       <p class="says" :class="{ closed: !gatesOpen }">
         <em v-if="inWords.stage">{{ inWords.stage }}: </em>{{ inWords.says }}
       </p>
-      <p v-if="tried && !gatesOpen" class="notice wrong" role="alert">{{ t('run.gateFirst') }}</p>
       <p v-if="step.waits" class="wait">
-        <button v-if="left === null" type="button" data-act="clock" @click="startClock">
-          {{ t('run.waitStart') }}: {{ clockText(step.waits) }}
-        </button>
+        <Button v-if="left === null" outlined data-act="clock" @click="startClock"
+          >{{ t('run.waitStart') }}: {{ clockText(step.waits) }}</Button
+        >
         <strong v-else-if="over" role="status">{{ t('run.waitOver') }}</strong>
         <span v-else role="timer">{{ t('run.waiting', { n: leftText }) }}</span>
       </p>
       <template v-if="gatesOpen">
+        <StepLook
+          v-for="look in step.looks ?? []"
+          :key="`${at} ${look.code}`"
+          :look="look"
+          :assets="assets"
+          :seen="seenAt(look)"
+          :is-left-out="isLeftOut(look.code)"
+          :speech="speech"
+          @see="(choice, things) => see(look, choice, things)"
+          @leave="leaveLook(look)"
+        />
         <p v-for="one in kept" :key="one.reading + one.asset" class="small" role="status">
           {{ t('run.readKept', { title: aboutText(speech, one.reading).title }) }}
         </p>
         <template v-if="reads.length > 0">
-          <template v-for="measure in reads" :key="measure">
-            <StepReading
-              v-if="kept.length === 0 || again"
-              :measure="measure"
-              :assets="assets"
-              :speech="speech"
-              :measures="measures"
-              :traits="traits"
-              @keep="keepReading"
-            />
+          <template v-if="kept.length === 0 && missing.reads.length === 0">
+            <p class="small">
+              {{ t('run.readLeft') }}
+              <Button text data-act="measure" @click="takeUpReading">{{ t('run.readFirst') }}</Button>
+            </p>
           </template>
-          <button v-if="kept.length > 0 && !again" type="button" @click="again = true">
-            {{ t('run.readAgain') }}
-          </button>
+          <template v-else>
+            <template v-for="measure in reads" :key="measure">
+              <StepReading
+                v-if="kept.length === 0 || again"
+                :measure="measure"
+                :assets="assets"
+                :speech="speech"
+                :measures="measures"
+                :traits="traits"
+                @keep="keepReading"
+              />
+            </template>
+            <p>
+              <Button v-if="kept.length > 0 && !again" outlined @click="again = true">{{
+                t('run.readAgain')
+              }}</Button>
+              <Button v-if="kept.length === 0" text data-act="not-measured" @click="leaveReading">{{
+                t('run.readSkip')
+              }}</Button>
+            </p>
+          </template>
         </template>
+        <StepKnow
+          v-if="practice && step.at === 'work'"
+          :practice="practice"
+          :signs="!asksAllAtOnce"
+          :speech="speech"
+        />
       </template>
     </template>
     <p v-else class="says">{{ title }}</p>
+    <p v-if="refused" class="notice wrong" role="alert">{{ refused }}</p>
     <p class="ways foot">
-      <button type="button" class="main big" data-act="tick" @click="tick">
-        {{ at + 1 < steps.length ? t('run.tick') : t('run.tickLast') }}
-      </button>
-      <button v-if="at > 0" type="button" data-act="back" @click="at -= 1">{{ t('run.back') }}</button>
+      <Button class="big" data-act="tick" @click="tick">{{
+        at + 1 < steps.length ? t('run.tick') : t('run.tickLast')
+      }}</Button>
+      <Button v-if="at > 0" outlined data-act="back" @click="at -= 1">{{ t('run.back') }}</Button>
     </p>
     <p class="soft small">
       {{ steps.length > 0 ? `${at + 1} / ${steps.length}` : '' }}
@@ -195,21 +281,6 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
 }
 
 .says.closed {
-  color: var(--soft);
-}
-
-.gates {
-  display: grid;
-  gap: calc(var(--line) / 2);
-}
-
-.gate {
-  padding: 0.25rem 0 0.25rem 0.75rem;
-  border-left: 6px solid var(--rust);
-}
-
-.gate.answered {
-  border-left: 3px solid var(--rule);
   color: var(--soft);
 }
 

@@ -7,7 +7,7 @@ import ReadingFields from '../../kit/ReadingFields.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { judge } from '../../../core/readings/reading.ts';
-import { readingsOfMeasure } from '../../../core/readings/recorded.ts';
+import { readingsAsked } from '../../../core/readings/recorded.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
 import { readTyped, type Typed, type TypedProblem } from '../../../core/readings/typed.ts';
 import {
@@ -93,7 +93,7 @@ const rows = computed(() => {
       ),
       settled: isSettled(stateOf(run.state.value, item.key)),
       readings: measuresRead.flatMap(({ step, measure }) => {
-        const code = readingsOfMeasure(measure, kindOf(item.assets[0]))[0];
+        const code = readingsAsked(measure, kindOf(item.assets[0]))[0];
         const reading = code === undefined ? undefined : readingOf(code);
         return reading ? [{ id: `${item.key} ${step} ${reading.code}`, step, reading }] : [];
       }),

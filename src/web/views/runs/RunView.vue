@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import AppSign from '../../kit/AppSign.vue';
 import PageState from '../../kit/PageState.vue';
 import type { Given } from '../../../core/readings/reading.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { finishRun } from '../../../core/runs/finishRun.ts';
 import { gatheringOf } from '../../../core/runs/gather.ts';
+import { withSeen, type Seen } from '../../../core/runs/seen.ts';
 import { nextItem, waitsFor } from '../../../core/runs/order.ts';
 import { spaceOf } from '../../../core/runs/planRun.ts';
 import { roundOf } from '../../../core/runs/rounds.ts';
@@ -34,6 +35,7 @@ import { useRunPage } from './useRunPage.ts';
 
 /** A run, one step at a time: what to get together, each piece in its order, stops that must be answered, and the end of it. */
 const route = useRoute();
+const router = useRouter();
 const homeId = String(route.params['homeId']);
 const runId = String(route.params['runId']);
 const { home, run, readings, outlook, state, load, factsOf, waysOf, forgetKept } = useRunPage(homeId, runId);
@@ -143,6 +145,23 @@ function read(
   return put(stops ? { ...next, stop: { item: one.key, reading, hazard: null } } : next);
 }
 
+/** What was seen is kept with the run; a stop is answered before anything else. */
+function see(one: RunItem, more: readonly Seen[]): Promise<void> {
+  const next = withItem(current.value, one.key, withSeen(stateOf(current.value, one.key), more));
+  const grave = more.find(({ verdict }) => verdict === 'stop');
+  return put(
+    grave ? { ...next, stop: { item: one.key, reading: null, hazard: null, look: grave.look } } : next,
+  );
+}
+
+/** The others go on, or where there are none one goes on another day; this one stays as it is. */
+async function later(one: RunItem): Promise<void> {
+  const without = withItem(current.value, one.key, { status: 'skipped' });
+  const next = nextItem(without, home.find);
+  if (next) return put({ ...current.value, at: next.key });
+  await router.push({ name: 'today', params: { homeId } });
+}
+
 const hazard = (one: RunItem, code: string): Promise<void> =>
   put({ ...current.value, stop: { item: one.key, reading: null, hazard: code } });
 
@@ -248,7 +267,7 @@ async function finish(): Promise<void> {
         />
         <template v-else>
           <template v-if="item && itemState && !(settledAll && current.at === null)">
-            <h2>{{ titleOf(item) }}</h2>
+            <h2 v-if="current.items.length > 1">{{ titleOf(item) }}</h2>
             <p class="soft">
               <template v-if="itemThings(item, home.house, speech)">{{
                 t('run.on', { names: itemThings(item, home.house, speech) })
@@ -294,6 +313,8 @@ async function finish(): Promise<void> {
                 :practice="practice"
                 :title="titleOf(item)"
                 :house="home.house"
+                :facts-of="factsOf"
+                :ways="waysOf(item)"
                 :speech="speech"
                 :measures="measures"
                 :traits="traits"
@@ -302,6 +323,10 @@ async function finish(): Promise<void> {
                 @done="settle(item, { status: 'done' })"
                 @hazard="hazard(item, $event)"
                 @read="read(item, $event)"
+                @see="see(item, $event)"
+                @later="later(item)"
+                @hire="settle(item, { status: 'impossible', why: t('run.gate.hireWhy') })"
+                @instead="change(item, { instead: $event, ticked: [], gates: [] })"
               />
               <ItemDetails
                 :key="`details ${item.key}`"

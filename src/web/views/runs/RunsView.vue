@@ -6,7 +6,7 @@ import PageState from '../../kit/PageState.vue';
 import TextField from '../../kit/TextField.vue';
 import type { RunBody } from '../../../contract/runs.ts';
 import type { KnownBody } from '../../../contract/schemas.ts';
-import { planDuties, planRound } from '../../../core/runs/planRun.ts';
+import { planDuties, planPractice, planRound } from '../../../core/runs/planRun.ts';
 import { ROUNDS } from '../../../core/runs/rounds.ts';
 import { isSettled, stateOf, type RunState } from '../../../core/runs/runState.ts';
 import { currentUnit } from '../../../core/house/house.ts';
@@ -145,13 +145,24 @@ async function beginPicked(ids: readonly string[], instead = false): Promise<voi
   if (from.value) await begin(planDuties(ids, titleOfSome(ids).slice(0, 200), from.value), instead);
 }
 
-/** An address may name duties, as Today does, or a round, as Trouble does, to begin with at once. */
+const textOf = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined);
+
+/** Work that falls due by no rule: a repair, an improvement, a fact to find out. */
+async function beginPractice(code: string, asset?: string, finding?: string): Promise<void> {
+  const practice = home.find(code);
+  const plan = practice && from.value ? planPractice(practice, from.value, { asset, finding }) : null;
+  if (plan) await begin(plan, true);
+  else wrong.value = t.value('runs.noThing');
+}
+
+/** An address may name duties, a round, or one piece of work, to begin with at once. */
 async function startAsked(): Promise<void> {
   if (!home.mayWrite) return;
-  const { duty, round } = route.query;
+  const { duty, round, practice, thing, finding } = route.query;
   const asked = rounds.value.find((one) => one.round.code === round)?.plan;
   if (asked) await begin(asked, true);
   else if (typeof duty === 'string') await beginPicked(duty.split(','), true);
+  else if (typeof practice === 'string') await beginPractice(practice, textOf(thing), textOf(finding));
 }
 
 async function drop(runId: string): Promise<void> {

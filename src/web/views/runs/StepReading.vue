@@ -6,7 +6,7 @@ import ReadingOutcome from '../../kit/ReadingOutcome.vue';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { readingOf } from '../../../core/readings/all.ts';
-import { readingsOfMeasure } from '../../../core/readings/recorded.ts';
+import { readingsAsked } from '../../../core/readings/recorded.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
 import type { Measures, Typed } from '../../../core/readings/typed.ts';
 import type { Given } from '../../../core/readings/reading.ts';
@@ -29,7 +29,7 @@ const emit = defineEmits<{
 const t = computed(() => props.speech.t);
 const asset = ref(props.assets[0]?.id ?? '');
 const kind = computed(() => props.assets.find(({ id }) => id === asset.value)?.kind ?? 'other');
-const choices = computed(() => readingsOfMeasure(props.measure, kind.value));
+const choices = computed(() => readingsAsked(props.measure, kind.value));
 const code = ref(choices.value[0] ?? '');
 const typed = ref<Typed>({});
 const reading = computed(() => readingOf(code.value) ?? null);

@@ -11,6 +11,7 @@ import type { FactValue } from '../../../core/basics/factValue.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { judge, type Settled } from '../../../core/readings/reading.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
+import { seenThatStopped } from '../../../core/runs/seen.ts';
 import { stateOf, type RunItem, type RunState } from '../../../core/runs/runState.ts';
 import { followText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { cautionText } from '../../../locales/stepText.ts';
@@ -75,10 +76,12 @@ export function openedEarly(rows: readonly ScheduleRow[], duty: string, on: Civi
   return body?.kind === 'done' ? body.occurrence : undefined;
 }
 
-/** The text of a stop: the verdict of the measurement, or the caution that was refused and when to stop and call. */
+/** The text of a stop: the verdict of the measurement, what was seen, or the caution and when to stop and call. */
 export function stopLines({ stop, ...run }: RunState, speech: ReadingSpeech, traits: Traits): string[] {
   if (!stop) return [];
   if (stop.hazard !== null) return [cautionText(speech, stop.hazard as Hazard)];
+  const seen = seenThatStopped({ stop, ...run });
+  if (seen) return [seen.what];
   const kept = stateOf({ stop, ...run }, stop.item).readings.find(({ reading }) => reading === stop.reading);
   const reading = kept && readingOf(kept.reading);
   const answer = reading && judge(reading, kept.given, settledBy(reading, traits));

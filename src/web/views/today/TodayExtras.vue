@@ -5,6 +5,7 @@ import RuledLine from '../../kit/RuledLine.vue';
 import SeasonStates from '../../kit/SeasonStates.vue';
 import type { OpenFindingBody, StandingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
+import { practiceTitle } from '../../../locales/practiceText.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
 import { ask } from '../../device/ask.ts';
@@ -54,18 +55,24 @@ const findings = computed(() =>
     what: capital(findingText(speech.value, finding.what)),
     thing: currentUnit(home.house?.assets ?? [], finding.asset)?.name ?? '',
     found: t.value('findings.found', { on: dateText(speech.value, finding.found) }),
-    work: workOf(finding.duties),
+    work: [
+      ...workOf(finding.duties),
+      ...finding.repairs.map((code) => ({
+        title: practiceTitle(speech.value, { from: 'catalogue', code }),
+        query: { practice: code, thing: finding.asset, finding: finding.entryId },
+      })),
+    ],
   })),
 );
 
 /** The work that answers a finding, by its name; like work on several things is taken as one. */
-function workOf(duties: readonly string[]): { title: string; ids: string }[] {
+function workOf(duties: readonly string[]): { title: string; query: Record<string, string> }[] {
   const byTitle = new Map<string, string[]>();
   for (const id of duties) {
     const title = speech.value.dutyTitle(id);
     byTitle.set(title, [...(byTitle.get(title) ?? []), id]);
   }
-  return [...byTitle].map(([title, ids]) => ({ title, ids: ids.join() }));
+  return [...byTitle].map(([title, ids]) => ({ title, query: { duty: ids.join() } }));
 }
 
 const covers = computed(() =>
@@ -133,14 +140,15 @@ function written(sent: Sent, text: string): void {
           </p>
           <p v-if="work.length > 0" class="small">
             {{ t('findings.by') }}
-            <template v-for="(one, place) in work" :key="one.ids"
+            <template v-for="(one, place) in work" :key="one.title"
               >{{ place > 0 ? ', ' : ' '
               }}<RouterLink
                 v-if="home.mayWrite"
+                data-act="repair"
                 :to="{
                   name: 'runs',
                   params: { homeId: home.house?.home.id ?? '' },
-                  query: { duty: one.ids },
+                  query: one.query,
                 }"
                 >{{ one.title }}</RouterLink
               ><template v-else>{{ one.title }}</template></template

@@ -151,6 +151,7 @@ const takeUp = ({ practice, units, school, title }: (typeof suggested.value)[num
               :practice="practice"
               :hidden="false"
               :speech="speech"
+              :start-in="home.mayWrite ? (home.house?.home.id ?? null) : null"
               :may-write="false"
               :may-change="false"
               :busy="false"

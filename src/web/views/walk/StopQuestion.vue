@@ -13,7 +13,7 @@ import { optionsOf, type Answer, type Question } from '../../../core/walkthrough
 import { optionName, rememberedText } from '../../../locales/walkNames.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { countryOptions } from '../../parts/place/countries.ts';
-import BlockChoice from './BlockChoice.vue';
+import BlockChoice from '../../kit/BlockChoice.vue';
 
 /** One question of a stop: its choices as blocks, a count, a date off a label, or when something was last done. */
 const props = defineProps<{

@@ -1,0 +1,126 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { By } from 'selenium-webdriver';
+import { Page } from '../support/browser.ts';
+import { startDemo, type RunningServer } from '../support/running.ts';
+
+const PHONE = { width: 390, height: 844 };
+
+let server: RunningServer;
+let page: Page;
+beforeAll(async () => {
+  server = await startDemo();
+  page = await Page.open(server.address);
+  await page.resize(PHONE);
+  await page.signInToDemo();
+});
+afterAll(async () => {
+  await page.close();
+  await server.kill();
+});
+
+/** Starts one piece of work from the page that says how it is done. */
+async function start(title: string, code: string): Promise<void> {
+  await page.press('How-to');
+  await page.type('Search', title);
+  await page.click(`[data-practice=${code}] [data-act=start]`);
+  await page.click('[data-act=begin]');
+  await page.find(`[data-item$="${code}"]`);
+}
+
+/** Chooses what is seen, by the words it begins with. */
+async function choose(look: string, words: string): Promise<void> {
+  const choice = By.xpath(`//*[@data-look='${look}']//label[starts-with(normalize-space(.), '${words}')]`);
+  await page.waitFor(async () => {
+    await page.driver.findElement(choice).click();
+    return true;
+  }, `${look} has no choice ${words}`);
+}
+
+/** Answers everything a step asks: it is safe, what is seen is sound, nothing is measured. */
+async function answerAll(): Promise<void> {
+  while ((await page.count('[data-act=gate-yes]')) > 0) await page.click('[data-act=gate-yes]');
+  for (const look of await page.codes('[data-look]', 'data-look'))
+    await page.click(`[data-look="${look}"] label`);
+  if ((await page.count('[data-act=not-measured]')) > 0) await page.click('[data-act=not-measured]');
+}
+
+async function next(): Promise<void> {
+  await page.click('[data-act=tick]');
+}
+
+describe('on a phone, at the step', () => {
+  test('an orange flame ends the tune-up in a stop, and stands first on Today in its words', async () => {
+    await start('Tune up the gas furnace', 'furnace-annual-tune-up');
+    while (!(await (await page.find('.says')).getText()).startsWith('Look at the flame')) {
+      await answerAll();
+      await next();
+    }
+    while ((await page.count('[data-act=gate-yes]')) > 0) await page.click('[data-act=gate-yes]');
+    await page.choose('The flame', 'orange');
+    await page.click('[data-act=keep-reading]');
+    await page.says('Turn it off', '[role=alertdialog]');
+    await page.type('Who you called', 'Heating company');
+    await page.click('[data-act=stop-answer]');
+    await page.click('[data-act=finish]');
+    await page.says('entries saved.', '.saying');
+    await page.press('Today');
+    await page.says('STOP, dangerous: Flame', '[data-finding="reading.gas-flame"]');
+  });
+
+  test('a treatment plant inspected by choices leaves two problems, each with its days and what fixes it', async () => {
+    await start('Check lids, baffles', 'aerobic-lid-baffle-elbow-check');
+    while ((await page.count('[data-act=gate-yes]')) > 0) await page.click('[data-act=gate-yes]');
+    await next();
+    await page.says('Choose what you see, or say that you did not look or measure.', '[role=alert]');
+    await choose('lids', 'Whole, fast and within reach');
+    await next();
+    await choose('baffles', 'One is broken or missing');
+    await page.says('Fix it within 30 days', '[data-look=baffles]');
+    await page.says('What fixes it: Have the septic tank pumped', '[data-look=baffles]');
+    await next();
+    await choose('elbow', 'I did not look');
+    await next();
+    await choose('level', 'Higher: it does not drain');
+    await next();
+    await next();
+    await page.click('[data-act=finish]');
+    await page.says('entries saved.', '.saying');
+    await page.press('Today');
+    await page.says('Higher: it does not drain', '[data-finding="Higher: it does not drain"]');
+    await page.says('scum gets through', '[data-finding^="One is broken"]');
+  });
+
+  test('its repair is started where the problem stands, and closes it', async () => {
+    const found = '[data-finding="Higher: it does not drain"]';
+    await page.click(`${found} [data-act=repair]`);
+    await page.click('[data-act=begin]');
+    for (let steps = 0; steps < 12 && (await page.count('[data-item]')) > 0; steps += 1) {
+      await answerAll();
+      await next();
+    }
+    await page.click('[data-act=finish]');
+    await page.says('saved.', '.saying');
+    await page.press('Today');
+    await page.find('[data-finding^="One is broken"]');
+    expect(await page.count(found)).toBe(0);
+  });
+
+  test('no helper for the ladder: the task is left, and the rest of the checklist goes on', async () => {
+    await page.press('Checklists');
+    await page.type('Search', 'smoke alarm');
+    await (await page.field('Test the smoke alarm')).click();
+    await page.type('Search', 'GFCI');
+    await (await page.field('Test the GFCI')).click();
+    await page.press('Start with these');
+    await page.click('[data-act=begin]');
+    await page.find('[data-gate=falls]');
+    await page.click('[data-gate=falls] [data-act=gate-no]');
+    await page.click('[data-act=gate-later]');
+    await page.find('[data-item$="gfci-test"]');
+    await page.says('2 tasks are not done yet');
+  });
+
+  test('the browser complained of nothing on the way', async () => {
+    expect(await page.complaints()).toEqual([]);
+  });
+});
