@@ -120,6 +120,27 @@ describe('on a phone, at the step', () => {
     await page.says('2 tasks are not done yet');
   });
 
+  test('a burst pipe: two taps from Today to where the water is shut off', async () => {
+    await page.press('Today');
+    await page.find('[data-line]');
+    await page.press('Something is wrong');
+    await page.click('[data-symptom=burst-pipe] button');
+    await page.says('Shut the main shutoff', '[data-symptom=burst-pipe]');
+    await page.find('[data-symptom=burst-pipe] [data-shutoff=water-main] strong');
+  });
+
+  test('numbers are added where they are looked for', async () => {
+    await page.click('[data-act=add-numbers]');
+    const [plumber] = await page.driver.findElements(By.css('[data-number=trades]'));
+    await plumber?.clear();
+    await plumber?.sendKeys('Plumber 555 0142');
+    await page.press('Save the numbers');
+    await page.says('The numbers are saved.', '.saying');
+    await page.says('Plumber 555 0142', '.contacts');
+    await page.driver.navigate().refresh();
+    await page.says('Plumber 555 0142', '.contacts');
+  });
+
   test('the browser complained of nothing on the way', async () => {
     expect(await page.complaints()).toEqual([]);
   });

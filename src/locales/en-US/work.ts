@@ -132,6 +132,12 @@ export const work = {
     notedOffline: 'Saved on this device.',
     measure: 'Open the calculator',
     found: 'Log the problem',
+    shuts: 'Where to shut it off',
+    shutsNone: 'Nobody has said yet where this is shut off.',
+    allShuts: 'All shutoffs',
+    addNumbers: 'Add numbers',
+    saveNumbers: 'Save the numbers',
+    numbersSaved: 'The numbers are saved.',
   },
   noteReading: {
     what: 'What was measured',

@@ -1,15 +1,26 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { CONTACTS } from '../../core/house/emergencyPoints.ts';
+import { emergencyNumber } from '../../core/house/emergencyNumber.ts';
 import type { FactValue } from '../../core/basics/factValue.ts';
 import { factName } from '../../locales/factText.ts';
 import type { Speech } from '../../locales/speech.ts';
 
 /** Whom a house calls, by what is known of it; a number can be pressed to call it. */
-const props = defineProps<{ facts: Readonly<Record<string, FactValue>>; speech: Speech }>();
+const props = defineProps<{
+  facts: Readonly<Record<string, FactValue>>;
+  /** The country the home stands in, by its two letters: its emergency number is known from the start. */
+  country: FactValue | undefined;
+  speech: Speech;
+}>();
 
 /** The number to dial within a written text: digits with their usual dividers, two at least. */
 const NUMBER = /\+?\d[\d\s()./-]*\d/;
+const emergency = computed(() => {
+  const { number, isSure } = emergencyNumber(props.country);
+  const written = props.facts['emergency-number'];
+  return typeof written === 'string' && written !== '' ? null : { number, isSure };
+});
 const contacts = computed(() =>
   CONTACTS.flatMap((code) => {
     const value = props.facts[code];
@@ -22,7 +33,16 @@ const contacts = computed(() =>
 </script>
 
 <template>
-  <dl v-if="contacts.length > 0" class="contacts">
+  <dl class="contacts">
+    <div v-if="emergency" data-contact="emergency">
+      <dt>
+        {{ speech.t('sheet.emergency')
+        }}<span v-if="!emergency.isSure" class="soft small">. {{ speech.t('sheet.checkNumber') }}</span>
+      </dt>
+      <dd>
+        <a :href="`tel:${emergency.number}`">{{ emergency.number }}</a>
+      </dd>
+    </div>
     <div v-for="one in contacts" :key="one.code">
       <dt>{{ one.name }}</dt>
       <dd>
@@ -31,7 +51,6 @@ const contacts = computed(() =>
       </dd>
     </div>
   </dl>
-  <p v-else class="soft">{{ speech.t('sheet.numbersNone') }}</p>
 </template>
 
 <style scoped>

@@ -1,3 +1,4 @@
+import type { PointGroup } from '../../house/emergencyPoints.ts';
 import type { RoundCode } from '../../basics/roundCode.ts';
 
 /** Something wrong that cannot wait for a plan: how it shows, the response that takes it up, and the reading that judges it. */
@@ -11,6 +12,8 @@ export interface Symptom {
   readonly lives: boolean;
   /** Rounds that take it up from one end to the other. */
   readonly rounds: readonly RoundCode[];
+  /** The shutoffs one reaches for first. */
+  readonly shuts: PointGroup | null;
 }
 
 const symptom = (
@@ -19,7 +22,16 @@ const symptom = (
   reading: string | null = null,
   lives = false,
   rounds: readonly RoundCode[] = [],
-): Symptom => ({ code: trigger, trigger, practice, reading, lives, rounds });
+): Symptom => ({ code: trigger, trigger, practice, reading, lives, rounds, shuts: SHUTS[trigger] ?? null });
+
+const SHUTS: Readonly<Record<string, PointGroup>> = {
+  'gas-smell': 'gas',
+  'burst-pipe': 'water',
+  'wet-ceiling': 'water',
+  'toilet-overflow': 'water',
+  'power-out': 'power',
+  'breaker-trip': 'power',
+};
 
 /** Symptoms people come with, safety first. */
 export const SYMPTOMS: readonly Symptom[] = [
@@ -27,7 +39,12 @@ export const SYMPTOMS: readonly Symptom[] = [
   symptom('co-alarm', 'co-event-response', 'co-alarm-age', true),
   symptom('smoke-alarm', null, null, true),
   symptom('orange-flame', null, 'gas-flame', true),
+  symptom('burst-pipe', null, null, true),
   symptom('wet-ceiling', null, null, false, ['overflow', 'after-storm']),
+  symptom('toilet-overflow', null),
+  symptom('power-out', null),
+  symptom('sewage-smell', null),
+  symptom('no-hot-water', null),
   symptom('alarm-chirp', 'smoke-alarm-chirp-triage', 'smoke-alarm-age'),
   symptom('breaker-trip', 'breaker-trip-reset'),
   symptom('no-cooling', 'ac-no-cooling-triage', 'temperature-split'),

@@ -251,6 +251,7 @@ async function finish(): Promise<void> {
           :title="stopItem ? titleOf(stopItem) : ''"
           :lines="stopSays"
           :facts="houseFacts(home.house, readings.known.value)"
+          :country="traits['country']"
           :speech="speech"
           @answer="answerStop"
         />

@@ -12,6 +12,7 @@ const props = defineProps<{
   lines: readonly string[];
   /** The traits that say whom to call. */
   facts: Readonly<Record<string, FactValue>>;
+  country: FactValue | undefined;
   speech: Speech;
 }>();
 const emit = defineEmits<{ answer: [why: string] }>();
@@ -28,7 +29,7 @@ const why = ref('');
     </ul>
     <div>
       <h3>{{ t('sheet.numbers') }}</h3>
-      <ContactList :facts="facts" :speech="speech" />
+      <ContactList :facts="facts" :country="country" :speech="speech" />
     </div>
     <p class="small">{{ t('run.stopLead') }}</p>
     <TextField v-model="why" :label="t('run.stopCalled')" maxlength="200" />

@@ -138,7 +138,11 @@ const print = (): void => {
         />
         <section :aria-label="t('sheet.numbers')">
           <h2>{{ t('sheet.numbers') }}</h2>
-          <ContactList :facts="houseAsset?.facts ?? {}" :speech="speech" />
+          <ContactList
+            :facts="houseAsset?.facts ?? {}"
+            :country="known?.traits['country']"
+            :speech="speech"
+          />
           <RouterLink
             v-if="mayWrite && houseAsset"
             class="no-print"

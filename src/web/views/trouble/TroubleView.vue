@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { waitsText } from '../../composables/waitsText.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
+import Button from 'primevue/button';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
@@ -8,6 +9,8 @@ import PageState from '../../kit/PageState.vue';
 import StepList from '../../kit/StepList.vue';
 import type { KnownBody } from '../../../contract/schemas.ts';
 import { SYMPTOMS, type Symptom } from '../../../core/catalogue/data/symptoms.ts';
+import type { AssetKind } from '../../../core/basics/assetKind.ts';
+import { emergencyPoints } from '../../../core/house/emergencyPoints.ts';
 import type { RoundCode } from '../../../core/basics/roundCode.ts';
 import { roundOf } from '../../../core/runs/rounds.ts';
 import { words } from '../../../locales/speech.ts';
@@ -16,9 +19,13 @@ import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { useWriting } from '../../composables/useWriting.ts';
-import { houseFacts } from '../../parts/thing/knownAssets.ts';
+import { useWriting, type Sent } from '../../composables/useWriting.ts';
+import { houseFacts, knownAssets } from '../../parts/thing/knownAssets.ts';
 import { useHome } from '../../stores/home.ts';
+import AddNumbers from './AddNumbers.vue';
+import ShutoffList from './ShutoffList.vue';
+
+const FIRST_SHUT: readonly AssetKind[] = ['water-main', 'gas-supply', 'panel'];
 
 /** Something is wrong: by what shows, what to do first, when to stop and call, and what to look at. */
 const route = useRoute();
@@ -40,6 +47,14 @@ const busy = ref(false);
 const said = ref<{ text: string; wrong: boolean } | null>(null);
 const saying = useTemplateRef('saying');
 
+/** The shutoffs every household must know, known or missing. */
+const mains = computed(() => {
+  const { house } = home;
+  if (!house) return [];
+  const assets = known.value ? knownAssets(house, known.value) : house.assets;
+  return emergencyPoints(assets, house.spaces).filter(({ kind }) => FIRST_SHUT.includes(kind));
+});
+const house = computed(() => home.house?.assets.find(({ kind }) => kind === 'house') ?? null);
 const groups = computed(() =>
   [true, false].map((lives) => ({
     lives,
@@ -49,11 +64,29 @@ const groups = computed(() =>
       name: symptomName(speech.value, symptom),
       practice: symptom.practice === null ? undefined : home.find(symptom.practice),
       steps: firstSteps(speech.value, symptom.code),
+      shuts: mains.value.filter(({ group }) => group === symptom.shuts),
     })),
   })),
 );
 
 const roundTitle = (code: RoundCode): string => words(speech.value, roundOf(code)?.title ?? code);
+
+/** Numbers just written are shown at once; sent or waiting, they are the house's. */
+async function numbersSaved({ outcome }: Sent, numbers: Readonly<Record<string, string>>): Promise<void> {
+  const id = house.value?.id;
+  if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+  else {
+    const waits = outcome.kind === 'waiting' ? waitsText(t.value, outcome) : '';
+    said.value = { text: `${t.value('trouble.numbersSaved')}${waits}`, wrong: false };
+    if (known.value && id !== undefined)
+      known.value = {
+        ...known.value,
+        facts: { ...known.value.facts, [id]: { ...known.value.facts[id], ...numbers } },
+      };
+  }
+  await nextTick();
+  saying.value?.focus();
+}
 
 /** Writes that it happened: responses and looks that wait for it fall due. */
 async function happened({ trigger }: Symptom): Promise<void> {
@@ -103,18 +136,31 @@ async function happened({ trigger }: Symptom): Promise<void> {
       />
       <section v-for="group in groups" :key="group.title" :class="{ lives: group.lives }">
         <h2>{{ group.title }}</h2>
-        <ContactList v-if="group.lives && home.house" class="calls" :facts="facts" :speech="speech" />
+        <template v-if="group.lives && home.house">
+          <ContactList class="calls" :facts="facts" :country="known?.traits['country']" :speech="speech" />
+          <AddNumbers
+            v-if="home.mayWrite && house && known"
+            :key="house.id"
+            :facts="facts"
+            :asset="house.id"
+            :speech="speech"
+            @saved="numbersSaved"
+          />
+        </template>
         <ul class="ruled">
           <li v-for="one in group.symptoms" :key="one.symptom.code" :data-symptom="one.symptom.code">
-            <button
-              type="button"
+            <Button
+              text
               class="name"
               :aria-expanded="open === one.symptom.code"
               @click="open = open === one.symptom.code ? null : one.symptom.code"
+              >{{ one.name }}</Button
             >
-              {{ one.name }}
-            </button>
             <div v-if="open === one.symptom.code" class="answer">
+              <template v-if="one.shuts.length > 0">
+                <h3>{{ t('trouble.shuts') }}</h3>
+                <ShutoffList :points="one.shuts" :speech="speech" />
+              </template>
               <ol v-if="one.steps.length > 0" class="plain">
                 <li v-for="step in one.steps" :key="step">{{ step }}</li>
               </ol>
@@ -126,14 +172,13 @@ async function happened({ trigger }: Symptom): Promise<void> {
                 <p v-if="one.practice.judge.act" class="small">{{ words(speech, one.practice.judge.act) }}</p>
               </template>
               <p class="ways no-print">
-                <button
+                <Button
                   v-if="home.mayWrite && one.symptom.code !== 'smoke-alarm'"
-                  type="button"
+                  outlined
                   :disabled="busy"
                   @click="happened(one.symptom)"
+                  >{{ t('trouble.happened') }}</Button
                 >
-                  {{ t('trouble.happened') }}
-                </button>
                 <RouterLink
                   v-for="round in home.mayWrite ? one.symptom.rounds : []"
                   :key="round"
@@ -155,6 +200,13 @@ async function happened({ trigger }: Symptom): Promise<void> {
           </li>
         </ul>
       </section>
+      <section v-if="mains.length > 0">
+        <h2>{{ t('trouble.shuts') }}</h2>
+        <ShutoffList :points="mains" :speech="speech" />
+        <p>
+          <RouterLink :to="{ name: 'sheet', params: { homeId } }">{{ t('trouble.allShuts') }}</RouterLink>
+        </p>
+      </section>
     </div>
   </div>
 </template>
@@ -172,9 +224,10 @@ section + section {
   width: 100%;
   min-height: 2.75rem;
   color: var(--ink);
+  justify-content: flex-start;
+  padding-inline: 0;
   font-size: 1.125rem;
   text-align: left;
-  text-decoration: none;
 }
 
 .lives .name {
