@@ -306,6 +306,10 @@ export const knownSchema = z.strictObject({
   facts: z.record(uuidSchema, z.record(z.string(), factValueSchema)),
   traits: z.record(z.string(), factValueSchema),
   gone: z.array(uuidSchema),
+  /** How much of each supply that was ever counted is in the house. */
+  stock: z.record(z.string(), z.number()).default({}),
+  /** Tasks that have been done at least once. */
+  done: z.array(uuidSchema).default([]),
 });
 export type KnownBody = z.infer<typeof knownSchema>;
 

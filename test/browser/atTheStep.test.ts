@@ -120,12 +120,21 @@ describe('on a phone, at the step', () => {
     await page.says('2 tasks are not done yet');
   });
 
+  test('the first tablets are two for each ton of its plant, wherever they are named', async () => {
+    await start('Put tablets in the drain pan', 'condensate-pan-tablets');
+    while ((await page.count('[data-test=takes]')) === 0) {
+      await answerAll();
+      await next();
+    }
+    await page.says('drain pan tablets: 6', '[data-test=takes]');
+  });
+
   test('a burst pipe: two taps from Today to where the water is shut off', async () => {
     await page.press('Today');
     await page.find('[data-line]');
     await page.press('Something is wrong');
     await page.click('[data-symptom=burst-pipe] button');
-    await page.says('Shut the main shutoff', '[data-symptom=burst-pipe]');
+    await page.says('Close the main shutoff', '[data-symptom=burst-pipe]');
     await page.find('[data-symptom=burst-pipe] [data-shutoff=water-main] strong');
   });
 

@@ -10,7 +10,7 @@ import { entryBodySchema } from '../ledger/entry.ts';
 import { TRADES } from '../readings/verdict.ts';
 import { REFUSALS } from './data/refusals.ts';
 import { finishRun, type Finishing } from './finishRun.ts';
-import { gatheringOf } from './gather.ts';
+import { gatheringOf, type GatherFrom } from './gather.ts';
 import { nextItem, otherWays, waitsFor } from './order.ts';
 import { planDuties, planRound, type RunHouse } from './planRun.ts';
 import { ROUND_CODES } from '../basics/roundCode.ts';
@@ -135,8 +135,16 @@ describe('the order', () => {
   });
 });
 
+const EVERYTHING_DUE: GatherFrom = {
+  find,
+  factsOf: () => ({}),
+  isDue: () => true,
+  isFirst: () => false,
+  stock: new Map(),
+};
+
 it('what is gathered is each tool once, supplies added up, and whether a second person is needed', () => {
-  const { tools, supplies, helper, minutes } = gatheringOf(autumn(), find, () => ({}));
+  const { tools, supplies, helper, minutes } = gatheringOf(autumn(), EVERYTHING_DUE);
   expect(new Set(tools).size).toBe(tools.length);
   expect(supplies.find(({ supply }) => supply === 'humidifier-pad')?.quantity).toBe(1);
   expect(helper).toBe(true);
@@ -144,6 +152,50 @@ it('what is gathered is each tool once, supplies added up, and whether a second 
   // A cell now and then is a part of one a time; nobody can fetch a part of one.
   for (const { supply, quantity } of supplies)
     expect(quantity === null || Number.isInteger(quantity), supply).toBe(true);
+});
+
+describe('the supplies of a checklist', () => {
+  const gathered = (run: RunState, from: Partial<GatherFrom>) =>
+    gatheringOf(run, { ...EVERYTHING_DUE, ...from }).supplies;
+
+  it('are for what is due alone, and none of them for what nobody has found', () => {
+    expect(gathered(autumn(), { isDue: () => false })).toEqual([]);
+    const responses = PRACTICES.filter(({ kind }) => kind === 'response').map(({ code }) => code);
+    const withResponses = autumn().items.filter(({ practice }) => responses.includes(practice ?? ''));
+    expect(gathered({ ...autumn(), items: withResponses }, {})).toEqual([]);
+  });
+
+  it('are counted at their size, beside what is in stock', () => {
+    const item = (assets: string[]) => ({
+      ...itemOf(autumn(), 'humidifier-pad-replace'),
+      practice: 'air-filter-panel-replace',
+      assets,
+      duties: assets.map((id) => `filter-${id}`),
+    });
+    const sizes: Record<string, string> = { up: '20 × 25 × 1', down: '16 × 20 × 1', hall: '20 × 25 × 1' };
+    const run = { ...autumn(), items: [item(['up', 'down', 'hall'])] };
+    const from = {
+      factsOf: (asset: string) => ({ size: sizes[asset] ?? null }),
+      stock: new Map([['filter-panel', 1]]),
+    };
+    expect(gathered(run, from)).toEqual([
+      { supply: 'filter-panel', size: '20 × 25 × 1', quantity: 2, stock: 1 },
+      { supply: 'filter-panel', size: '16 × 20 × 1', quantity: 1, stock: 1 },
+    ]);
+  });
+
+  it('the first dose is two a ton, later ones one; an unknown count is not guessed', () => {
+    const tablets = {
+      ...itemOf(autumn(), 'humidifier-pad-replace'),
+      practice: 'condensate-pan-tablets',
+      assets: ['drain'],
+      duties: ['tablets'],
+    };
+    const run = { ...autumn(), items: [tablets] };
+    const of = (tons: number | null, first: boolean) =>
+      gathered(run, { factsOf: () => ({ tons }), isFirst: () => first }).map(({ quantity }) => quantity);
+    expect([of(4, true), of(4, false), of(null, true)]).toEqual([[8], [4], [null]]);
+  });
 });
 
 describe('what a run leaves', () => {

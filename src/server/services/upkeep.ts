@@ -3,7 +3,11 @@ import type { KnownBody, SchoolsBody, TrialBody, UpkeepBody } from '../../contra
 import { finderWith, PRACTICES } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { planFor } from '../../core/catalogue/planFor.ts';
-import { rootsOf, type Home, type House } from '../../core/house/house.ts';
+import { rootsOf, type Asset, type Home, type House } from '../../core/house/house.ts';
+import { timingOf } from '../../core/house/timingOf.ts';
+import { standingAsOf } from '../../core/ledger/asOf.ts';
+import { stockAfter } from '../../core/ledger/stock.ts';
+import type { Need } from '../../core/practice/timing.ts';
 import { knownHouse, type KnownHouse } from '../../core/ledger/knownHouse.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { referencesOf } from '../../core/ledger/references.ts';
@@ -13,24 +17,43 @@ import { minutesEach } from '../../core/upkeep/minutesEach.ts';
 import { nearHouse, schoolsCompared } from '../../core/upkeep/schoolsCompared.ts';
 import { consideredEntries, tryEntries, type Considered } from '../../core/upkeep/trial.ts';
 import type { Tx } from '../db/database.ts';
-import { loadForTerms, loadLedger } from '../stores/entryStore.ts';
+import { loadForTerms, loadLedger, type SequencedEntry } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { loadHome, loadWholeHome, projectionInputsOf, reachingBack } from './loadedHome.ts';
 
-/** Facts and traits of a house as of now. */
+/** Facts and traits of a house as of now, what is in stock, and what was ever done. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
   const house = await loadHouse(tx, home);
-  return toKnown(house, knownHouse(house, await loadLedger(tx, home.id), on), on);
+  const ledger = await loadLedger(tx, home.id);
+  return toKnown(house, ledger, knownHouse(house, ledger, on), on);
 }
 
-function toKnown(house: House, { assets, traits }: KnownHouse, on: CivilDate): KnownBody {
+function toKnown(
+  house: House,
+  ledger: readonly SequencedEntry[],
+  { assets, traits }: KnownHouse,
+  on: CivilDate,
+): KnownBody {
   const standing = new Set(assets.map(({ id }) => id));
+  const told = standingAsOf(ledger, on);
   return {
     on,
     facts: Object.fromEntries(assets.flatMap(({ id, facts }) => (facts ? [[id, facts]] : []))),
     traits: Object.fromEntries(traits),
     gone: house.assets.flatMap(({ id }) => (standing.has(id) ? [] : [id])),
+    stock: Object.fromEntries(stockAfter(told, needsIn(house, assets, on))),
+    done: [...new Set(told.flatMap(({ body }) => (body.kind === 'done' ? [body.duty] : [])))],
+  };
+}
+
+/** What each task takes, by the facts of its thing. */
+function needsIn(house: House, assets: readonly Asset[], on: CivilDate): (dutyId: string) => readonly Need[] {
+  const { find } = projectionInputsOf(house, on);
+  return (id) => {
+    const duty = house.duties.find((one) => one.id === id);
+    const asset = assets.find((one) => one.id === duty?.asset);
+    return duty ? (timingOf(duty, asset, find).needs ?? []) : [];
   };
 }
 
@@ -48,7 +71,7 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
   const plan = planFor({ ...home, ...known }, shown);
   return {
     on,
-    known: toKnown(house, known, on),
+    known: toKnown(house, ledger, known, on),
     kept: kept.map(({ next, ...one }) => ({
       ...one,
       next: next.map((occurrence) => ({ ...occurrence, reasons: [...occurrence.reasons] })),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { ClimateView, HouseBody } from '../../../contract/schemas.ts';
-import type { Gathering } from '../../../core/runs/gather.ts';
+import type { Gathered, Gathering } from '../../../core/runs/gather.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { enteredText } from '../../../locales/readings/readingText.ts';
 import { capital, dateText, nameIn, type Speech } from '../../../locales/speech.ts';
@@ -29,13 +29,9 @@ const groups = computed(() =>
     },
     {
       title: t.value('run.supplies'),
-      things: props.gathering.supplies.map(({ supply, quantity }) => ({
-        code: `supply ${supply}`,
-        name:
-          nameIn(props.speech, 'supply', supply) +
-          (quantity === null
-            ? ''
-            : `: ${t.value('run.needs', { n: props.speech.formats.number(quantity) })}`),
+      things: props.gathering.supplies.map((one) => ({
+        code: `supply ${one.supply}${one.size === null ? '' : ` ${one.size}`}`.slice(0, 80),
+        name: supplyText(one),
       })),
     },
     {
@@ -51,6 +47,20 @@ const groups = computed(() =>
     },
   ].filter(({ things }) => things.length > 0),
 );
+/** The name of a supply with its size, how many the work takes, and how many there are. */
+function supplyText({ supply, size, quantity, stock }: Gathered): string {
+  const { number } = props.speech.formats;
+  const named = [nameIn(props.speech, 'supply', supply), ...(size === null ? [] : [size])].join(', ');
+  const counts = [
+    ...(quantity === null ? [] : [t.value('run.needs', { n: number(quantity) })]),
+    ...(stock === null ? [] : [t.value('run.have', { n: number(stock) })]),
+    ...(quantity !== null && stock !== null && stock < quantity
+      ? [t.value('run.buy', { n: number(quantity - Math.max(0, stock)) })]
+      : []),
+  ];
+  return counts.length === 0 ? named : `${named}: ${counts.join(', ')}`;
+}
+
 /** Past two hours minutes say little. */
 const time = computed(() => {
   const { minutes } = props.gathering;

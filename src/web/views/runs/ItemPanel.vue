@@ -16,7 +16,7 @@ import { leftOut, seenBy, unanswered, type Seen } from '../../../core/runs/seen.
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { TRADE_NAMES } from '../../../locales/readings/outcomes.ts';
 import { aboutText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
-import { words } from '../../../locales/speech.ts';
+import { nameIn, words } from '../../../locales/speech.ts';
 import { stepInWords } from '../../../locales/stepText.ts';
 import StepGates from './StepGates.vue';
 import StepKnow from './StepKnow.vue';
@@ -33,6 +33,8 @@ const props = defineProps<{
   house: HouseBody;
   factsOf: (asset: string) => Readonly<Record<string, FactValue>>;
   ways: readonly { code: string; title: string }[];
+  /** How much of each supply it takes, here and this time. */
+  takes: readonly { supply: string; quantity: number }[];
   speech: ReadingSpeech;
   measures: Measures;
   traits: Readonly<Record<string, FactValue>>;
@@ -190,6 +192,19 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
       />
       <p class="says" :class="{ closed: !gatesOpen }">
         <em v-if="inWords.stage">{{ inWords.stage }}: </em>{{ inWords.says }}
+      </p>
+      <p v-if="step.at === 'work' && takes.length > 0" class="small" data-test="takes">
+        {{ t('run.takes') }}
+        {{
+          speech.formats.list(
+            takes.map(({ supply, quantity }) =>
+              t('run.takesSome', {
+                what: nameIn(speech, 'supply', supply),
+                n: speech.formats.number(quantity),
+              }),
+            ),
+          )
+        }}
       </p>
       <p v-if="step.waits" class="wait">
         <Button v-if="left === null" outlined data-act="clock" @click="startClock"

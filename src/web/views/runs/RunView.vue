@@ -7,7 +7,7 @@ import PageState from '../../kit/PageState.vue';
 import type { Given } from '../../../core/readings/reading.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { finishRun } from '../../../core/runs/finishRun.ts';
-import { gatheringOf } from '../../../core/runs/gather.ts';
+import { gatheringOf, suppliesFor } from '../../../core/runs/gather.ts';
 import { withSeen, type Seen } from '../../../core/runs/seen.ts';
 import { nextItem, waitsFor } from '../../../core/runs/order.ts';
 import { spaceOf } from '../../../core/runs/planRun.ts';
@@ -28,6 +28,7 @@ import { houseFacts } from '../../parts/thing/knownAssets.ts';
 import GatherPanel from './GatherPanel.vue';
 import ItemDetails from './ItemDetails.vue';
 import ItemPanel from './ItemPanel.vue';
+import OrderNotice from './OrderNotice.vue';
 import RunOverview from './RunOverview.vue';
 import StopPanel from './StopPanel.vue';
 import { itemThings, itemTitle, openedEarly, practiceOf, settledOf, stopLines } from './runHouse.ts';
@@ -38,7 +39,10 @@ const route = useRoute();
 const router = useRouter();
 const homeId = String(route.params['homeId']);
 const runId = String(route.params['runId']);
-const { home, run, readings, outlook, state, load, factsOf, waysOf, forgetKept } = useRunPage(homeId, runId);
+const { home, run, readings, outlook, state, load, factsOf, gatherFrom, waysOf, forgetKept } = useRunPage(
+  homeId,
+  runId,
+);
 const outbox = useOutbox();
 const session = useSession();
 const { tell, tellBody } = useErrorText();
@@ -53,7 +57,7 @@ const current = computed(() => run.state.value);
 const finished = computed(() => run.finished.value || ended.value);
 const mayWrite = computed(() => home.mayWrite && !finished.value);
 const round = computed(() => (current.value.round === null ? undefined : roundOf(current.value.round)));
-const gathering = computed(() => gatheringOf(current.value, home.find, factsOf));
+const gathering = computed(() => gatheringOf(current.value, gatherFrom.value));
 const item = computed((): RunItem | null => {
   const { at, items } = current.value;
   return items.find(({ key }) => key === at) ?? nextItem(current.value, home.find);
@@ -112,6 +116,23 @@ watch(
 
 const change = (one: RunItem, changed: Partial<ItemState>): Promise<void> =>
   put(withItem(current.value, one.key, changed));
+
+/** What the item takes, by supply; a first dose is more than the usual one. */
+const takes = computed(() => {
+  if (!item.value || !practice.value) return [];
+  const sums = new Map<string, number>();
+  for (const { supply, quantity } of suppliesFor(item.value, practice.value, false, gatherFrom.value))
+    if (quantity !== null) sums.set(supply, (sums.get(supply) ?? 0) + quantity);
+  return [...sums].map(([supply, quantity]) => ({ supply, quantity }));
+});
+
+/** Done: what it took is written down where it is not the usual, unless one said so oneself. */
+function done(one: RunItem): Promise<void> {
+  const { used } = stateOf(current.value, one.key);
+  const isFirst = one.duties.some((duty) => gatherFrom.value.isFirst(duty));
+  const took = Object.fromEntries(takes.value.map(({ supply, quantity }) => [supply, quantity]));
+  return settle(one, { status: 'done', used: isFirst && Object.keys(used).length === 0 ? took : used });
+}
 
 /** Settles an item on its real day and goes on to the next. */
 function settle(one: RunItem, changed: Partial<ItemState>): Promise<void> {
@@ -283,26 +304,14 @@ async function finish(): Promise<void> {
               <AppSign name="sound" />{{ ' ' }}{{ t(`run.settled.${itemState.status}`)
               }}<template v-if="itemState.why">: {{ itemState.why }}</template>
             </p>
-            <div v-else-if="waits.length > 0" class="notice wrong" data-test="order">
-              <p v-for="wait in waits" :key="wait.item.key">
-                {{
-                  t('run.order', {
-                    what: titleOf(wait.item),
-                    why: wait.because === null ? t('run.orderPlain') : words(speech, wait.because),
-                  })
-                }}
-                <button type="button" @click="goTo(wait.item.key)">
-                  {{ t('run.orderGo') }}<span class="unseen">: {{ titleOf(wait.item) }}</span>
-                </button>
-              </p>
-              <button
-                type="button"
-                data-act="anyway"
-                @click="change(item, { gates: [...itemState.gates, 'order'] })"
-              >
-                {{ t('run.orderAnyway') }}
-              </button>
-            </div>
+            <OrderNotice
+              v-else-if="waits.length > 0"
+              :waits="waits"
+              :title-of="titleOf"
+              :speech="speech"
+              @go="goTo"
+              @anyway="change(item, { gates: [...itemState.gates, 'order'] })"
+            />
             <template v-else>
               <p v-if="itemState.instead && practice" class="notice">
                 {{ t('run.instead', { way: words(speech, practice.title) }) }}
@@ -316,12 +325,13 @@ async function finish(): Promise<void> {
                 :house="home.house"
                 :facts-of="factsOf"
                 :ways="waysOf(item)"
+                :takes="takes"
                 :speech="speech"
                 :measures="measures"
                 :traits="traits"
                 :today="home.on ?? speech.today"
                 @change="change(item, $event)"
-                @done="settle(item, { status: 'done' })"
+                @done="done(item)"
                 @hazard="hazard(item, $event)"
                 @read="read(item, $event)"
                 @see="see(item, $event)"

@@ -1,7 +1,8 @@
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import { catalogue } from '../../catalogue.ts';
+import type { GatherFrom } from '../../../core/runs/gather.ts';
 import { otherWays } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';
 import { words } from '../../../locales/speech.ts';
@@ -34,8 +35,27 @@ export function useRunPage(homeId: string, runId: string) {
   });
   keptRun.keepUp(state);
 
-  const factsOf = (asset: string): Readonly<Record<string, FactValue>> =>
-    readings.known.value?.facts[asset] ?? home.house?.assets.find(({ id }) => id === asset)?.facts ?? {};
+  /** What is known of a thing, with what the thing it is part of is known for: a drain’s plant has the tons. */
+  const factsOf = (asset: string): Readonly<Record<string, FactValue>> => {
+    const thing = home.house?.assets.find(({ id }) => id === asset);
+    const own = readings.known.value?.facts[asset] ?? thing?.facts ?? {};
+    return thing?.partOf === undefined ? own : { ...factsOf(thing.partOf), ...known(own) };
+  };
+  const gatherFrom = computed((): GatherFrom => {
+    const { done = [], stock = {} } = readings.known.value ?? {};
+    const due = new Set(
+      home.rows.flatMap(({ dutyId, occurrence }) =>
+        occurrence && home.on !== null && occurrence.window.earliest <= home.on ? [dutyId] : [],
+      ),
+    );
+    return {
+      find: home.find,
+      factsOf,
+      isDue: (duty) => due.has(duty),
+      isFirst: (duty) => !done.includes(duty),
+      stock: new Map(Object.entries(stock)),
+    };
+  });
 
   /** Other ways to the same, where this one is not possible. */
   const waysOf = (item: RunItem): { code: string; title: string }[] =>
@@ -52,7 +72,12 @@ export function useRunPage(homeId: string, runId: string) {
     state,
     load,
     factsOf,
+    gatherFrom,
     waysOf,
     forgetKept: keptRun.forget,
   };
 }
+
+/** Facts less those nobody knows. */
+const known = (facts: Readonly<Record<string, FactValue>>): Readonly<Record<string, FactValue>> =>
+  Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== null));
