@@ -20,6 +20,9 @@ export function infiltration(area: number, storeys: 1 | 2 | 3, difference: numbe
 /** Heat lost in a season, Btu: 1.08 × Q × 24 × degree days (°F·days). */
 export const seasonsHeat = (cfm: number, degreeDays: number): number => SENSIBLE * cfm * 24 * degreeDays;
 
+/** A small window pane of 12 by 12 in, in². */
+const PANE = 144;
+
 /** Gaps added up and shown as one hole, and what blows through it. Purpose-made vents are never counted or sealed. */
 export const leakArea = reading({
   code: 'leak-area',
@@ -47,7 +50,11 @@ export const leakArea = reading({
     );
     const heat = seasonsHeat(q, values['degree-days']);
     const units = values['btu-a-unit'] > 0 ? heat / values['btu-a-unit'] / (values.efficiency / 100) : 0;
-    const figures: Figure[] = [figure('leak-area', area, 'in2'), figure('one-hole', Math.sqrt(area), 'in')];
+    const figures: Figure[] = [
+      figure('leak-area', area, 'in2'),
+      figure('one-hole', Math.sqrt(area), 'in'),
+      figure('pane-share', tidy((area / PANE) * 100), '%'),
+    ];
     if (q > 0) figures.push(figure('infiltration', tidy(q), 'cfm'));
     if (heat > 0) figures.push(figure('season-heat', tidy(heat)));
     if (units * values['price-a-unit'] > 0)

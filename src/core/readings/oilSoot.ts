@@ -4,8 +4,11 @@ import { byBand, reading, seen, when } from './reading.ts';
 import { above, act, scale, sound } from './scale.ts';
 import { duty, emergency, figure, judged, doNow, trade } from './verdict.ts';
 
+/** Inches of soot up to which the rule is carried; beyond them it tells the least. */
+const MOST_RULED = 1 / 8;
+
 /** Each 1/16 in of soot costs about 10 % more fuel; the rule is not carried beyond 1/8 in. Per cent of fuel. */
-export const sootPenalty = (inches: number): number => tidy((Math.min(inches, 1 / 8) / (1 / 16)) * 10);
+export const sootPenalty = (inches: number): number => tidy((Math.min(inches, MOST_RULED) / (1 / 16)) * 10);
 
 /** Soot in an oil boiler, measured by the trade. */
 export const oilSoot = reading({
@@ -23,7 +26,13 @@ export const oilSoot = reading({
     const part = byBand(band('soot'), figure('soot', values.soot, 'in'));
     const blocked = values['flue-blocked'];
     return judged([...when(blocked, seen('stop', 'flue-blocked')), part], {
-      figures: [figure('fuel-penalty', sootPenalty(values.soot), '%')],
+      figures: [
+        figure(
+          values.soot > MOST_RULED ? 'fuel-penalty-least' : 'fuel-penalty',
+          sootPenalty(values.soot),
+          '%',
+        ),
+      ],
       follows: blocked
         ? [doNow('appliance-off'), doNow('fresh-air'), emergency, trade('heating')]
         : part.verdict === 'act'

@@ -23,6 +23,7 @@ describe('leaks', () => {
   it('12 ft of 1/16 in are 9 in², one hole of 3 in', () => {
     expect(figureOf(leakArea, gaps, 'leak-area')).toBe(9);
     expect(figureOf(leakArea, gaps, 'one-hole')).toBe(3);
+    expect(figureOf(leakArea, gaps, 'pane-share')).toBe(6.25);
   });
 
   it('10 in² in two storeys at 40 °F and 10 mph let through 14.3 cfm', () => {
@@ -90,6 +91,9 @@ describe('shell', () => {
     [{ gap: inches(17), vent: 'solid-fuel' }, 'act'],
     [{ gap: inches(2), vent: 'solid-fuel', label: inches(2) }, 'sound'],
     [{ gap: inches(2), vent: 'oil' }, 'unmet'],
+    [{ gap: inches(0.9), vent: 'oil' }, 'act'],
+    [{ gap: inches(0.9) }, 'act'],
+    [{ gap: inches(0.9), vent: 'double-wall', label: inches(0.5) }, 'act'],
     [{ gap: inches(2) }, 'unmet'],
     [{ gap: inches(0), looks: 'touching-timber' }, 'stop'],
     [{ gap: inches(9), vent: 'single-wall', looks: 'open-joint' }, 'stop'],

@@ -7,6 +7,9 @@ import { emergency, figure, judged, doNow, trade, unmet } from './verdict.ts';
 /** Clearance to combustible material, in inches, where no label says: null, ask the trade. */
 const REQUIRED = { 'double-wall': 1, 'single-wall': 6, 'solid-fuel': 18, oil: null, unknown: null } as const;
 
+/** Less than this, in inches, is too little for any vent, whatever is required. */
+const LEAST = 1;
+
 /** The gap round a vent against what is required: by its label, else by its kind. */
 export const ventClearance = reading({
   code: 'vent-clearance',
@@ -28,13 +31,14 @@ export const ventClearance = reading({
     const bad = values.looks !== 'fine';
     const stops = when(bad, seen('stop', `vent-${values.looks}`));
     const stored = when(values['stored-against'], seen('act', 'stored-against-burner', 0));
-    if (required === null && stops.length === 0 && stored.length === 0)
+    const tight = when(values.gap < LEAST, seen('act', 'vent-under-an-inch', 7));
+    if (required === null && stops.length + stored.length + tight.length === 0)
       return unmet([`clearance-${values.vent}`], [figure('gap', values.gap, 'in')]);
     const measured =
       required === null || required === 0
         ? []
         : [byBand(band('ratio'), figure('clearance-ratio', tidy(values.gap / required)))];
-    const parts = [...stops, ...stored, ...measured];
+    const parts = [...stops, ...stored, ...tight, ...measured];
     const off = bad
       ? [
           doNow('appliance-off'),

@@ -10,6 +10,8 @@ export interface RunHouse {
   readonly gone: readonly string[];
   readonly retired: readonly string[];
   readonly find: FindPractice;
+  /** Whether what a practice asks for may be so of a thing; what nobody knows rules nothing out. */
+  readonly fits: (practice: Practice, asset: string) => boolean;
 }
 
 const EMPTY: Omit<RunState, 'round' | 'title' | 'items'> = {
@@ -119,7 +121,9 @@ function withoutDuty(row: RoundRow, code: string, key: string, from: RunHouse): 
   const practice = from.find(code);
   if (!practice || practice.kind === 'duty') return [];
   const assets = from.house.assets
-    .filter(({ id, kind }) => practice.appliesTo.includes(kind) && !isGone(from, id))
+    .filter(
+      ({ id, kind }) => practice.appliesTo.includes(kind) && !isGone(from, id) && from.fits(practice, id),
+    )
     .map(({ id }) => id);
   return assets.length === 0
     ? []

@@ -82,7 +82,7 @@ describe('the cautions before a step', () => {
 
 const plant = { id: 'plant', kind: 'treatment-plant', name: 'Plant' } as const;
 const house = { assets: [plant], duties: [], spaces: [] } as unknown as House;
-const around = { house, gone: [], retired: [], find: findPractice };
+const around = { house, gone: [], retired: [], find: findPractice, fits: () => true };
 
 /** A practice on the plant, and a choice of one of its looks. */
 function run(code: string, chosen: Readonly<Record<string, string>>, finding?: string): RunState {

@@ -354,6 +354,7 @@ export const work = {
     finishNone: 'Nothing done yet: there is nothing to save.',
     finished: 'Finished. 1 entry saved. | Finished. {n} entries saved.',
     finishedOffline: 'Finished on this device. It is sent when the connection is back.',
+    reopen: 'Open it again',
     over: 'This checklist is finished.',
     elsewhere: 'This checklist continued on another device. This is its latest state.',
     keptHere: 'No connection: saved on this device.',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { v7 as uuid } from 'uuid';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -140,6 +141,10 @@ function settle(one: RunItem, changed: Partial<ItemState>): Promise<void> {
   const next = { ...withItem(current.value, one.key, { ...changed, date }), stop: null };
   return put({ ...next, at: nextItem(next, home.find)?.key ?? null });
 }
+
+/** Until the end nothing is written: what was settled can be taken up again. */
+const reopen = (one: RunItem): Promise<void> =>
+  put({ ...withItem(current.value, one.key, { status: 'open', ticked: [], why: '' }), at: one.key });
 
 const goTo = (key: string): Promise<void> => put({ ...current.value, at: key, begun: true });
 const begin = (): Promise<void> =>
@@ -303,6 +308,9 @@ async function finish(): Promise<void> {
             <p v-if="itemState.status !== 'open'" class="notice">
               <AppSign name="sound" />{{ ' ' }}{{ t(`run.settled.${itemState.status}`)
               }}<template v-if="itemState.why">: {{ itemState.why }}</template>
+              <Button v-if="mayWrite" text data-act="reopen" @click="reopen(item)">{{
+                t('run.reopen')
+              }}</Button>
             </p>
             <OrderNotice
               v-else-if="waits.length > 0"

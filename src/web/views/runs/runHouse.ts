@@ -3,6 +3,7 @@ import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import type { HouseBody, KnownBody, ScheduleRow } from '../../../contract/schemas.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
 import type { RunHouse } from '../../../core/runs/planRun.ts';
+import { holds } from '../../../core/practice/condition.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import type { Speech } from '../../../locales/speech.ts';
@@ -27,6 +28,14 @@ export const runHouseOf = (
   gone: known.gone,
   retired: rows.filter(({ retired }) => retired).map(({ dutyId }) => dutyId),
   find,
+  fits: ({ when }, asset) =>
+    when === undefined ||
+    holds(when, {
+      facts: known.facts[asset] ?? {},
+      traits: new Map(Object.entries(known.traits)),
+      climate: null,
+      kinds: new Set(house.assets.filter(({ id }) => !known.gone.includes(id)).map(({ kind }) => kind)),
+    }) !== 'no',
 });
 
 /** The practice an item is done by: its own, or another way chosen instead. */
