@@ -18,6 +18,20 @@ const { duty, response } = practicesOf('heating');
 
 const gasFurnace = { fact: 'fuel', is: 'gas' } as const;
 
+/** The wires inside a furnace, and whether it smells of gas: looked at whenever it is open. */
+const WIRES = look(
+  'wires',
+  'How are the wires?',
+  sound('whole', 'All whole and seated'),
+  act('damaged', 3, 'Frayed, scorched or loose: leave it off', 'heating-service-visit'),
+);
+const GAS_SMELL = look(
+  'smell',
+  'Do you smell gas?',
+  sound('none', 'No smell at all'),
+  stop('gas', 'A smell of gas', 'gas-smell-response'),
+);
+
 /** Heating. */
 export const heating: readonly Practice[] = [
   duty({
@@ -82,12 +96,7 @@ export const heating: readonly Practice[] = [
         {
           says: 'Vacuum the cabinet gently, wipe it, and blow dust off the control board in short bursts.',
           looks: [
-            look(
-              'wires',
-              'How are the wires?',
-              sound('whole', 'All whole and seated'),
-              act('damaged', 3, 'Frayed, scorched or loose: leave it off', 'heating-service-visit'),
-            ),
+            WIRES,
             look(
               'rust',
               'Rust, water or soot inside?',
@@ -111,14 +120,7 @@ export const heating: readonly Practice[] = [
         },
         {
           says: 'Covers on, power on, gas on. Wait a moment and sniff.',
-          looks: [
-            look(
-              'smell',
-              'Do you smell gas?',
-              sound('none', 'No smell at all'),
-              stop('gas', 'A smell of gas', 'gas-smell-response'),
-            ),
-          ],
+          looks: [GAS_SMELL],
         },
         {
           says: 'Raise the thermostat a few degrees and watch the start through the window: inducer, igniter, burners, blower.',
@@ -253,26 +255,12 @@ export const heating: readonly Practice[] = [
         'Short bursts of compressed air on the circuit board.',
         {
           says: 'Look for frayed or broken wires.',
-          looks: [
-            look(
-              'wires',
-              'How are the wires?',
-              sound('whole', 'All whole and seated'),
-              act('damaged', 3, 'Frayed, scorched or loose: leave it off', 'heating-service-visit'),
-            ),
-          ],
+          looks: [WIRES],
         },
         {
           says: 'Sniff: there must be no smell of gas at all.',
           cautions: ['gas'],
-          looks: [
-            look(
-              'smell',
-              'Do you smell gas?',
-              sound('none', 'No smell at all'),
-              stop('gas', 'A smell of gas', 'gas-smell-response'),
-            ),
-          ],
+          looks: [GAS_SMELL],
         },
       ],
       closeOut: ['Covers on.'],

@@ -8,7 +8,7 @@ import PageState from '../../kit/PageState.vue';
 import type { Given } from '../../../core/readings/reading.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { finishRun } from '../../../core/runs/finishRun.ts';
-import { gatheringOf, suppliesFor } from '../../../core/runs/gather.ts';
+import { gatheringOf } from '../../../core/runs/gather.ts';
 import { withSeen, type Seen } from '../../../core/runs/seen.ts';
 import { nextItem, waitsFor } from '../../../core/runs/order.ts';
 import { spaceOf } from '../../../core/runs/planRun.ts';
@@ -32,7 +32,7 @@ import ItemPanel from './ItemPanel.vue';
 import OrderNotice from './OrderNotice.vue';
 import RunOverview from './RunOverview.vue';
 import StopPanel from './StopPanel.vue';
-import { itemThings, itemTitle, openedEarly, practiceOf, settledOf, stopLines } from './runHouse.ts';
+import { itemThings, itemTitle, openedEarly, practiceOf, settledOf, stopLines, takesOf } from './runHouse.ts';
 import { useRunPage } from './useRunPage.ts';
 
 /** A run, one step at a time: what to get together, each piece in its order, stops that must be answered, and the end of it. */
@@ -118,14 +118,7 @@ watch(
 const change = (one: RunItem, changed: Partial<ItemState>): Promise<void> =>
   put(withItem(current.value, one.key, changed));
 
-/** What the item takes, by supply; a first dose is more than the usual one. */
-const takes = computed(() => {
-  if (!item.value || !practice.value) return [];
-  const sums = new Map<string, number>();
-  for (const { supply, quantity } of suppliesFor(item.value, practice.value, false, gatherFrom.value))
-    if (quantity !== null) sums.set(supply, (sums.get(supply) ?? 0) + quantity);
-  return [...sums].map(([supply, quantity]) => ({ supply, quantity }));
-});
+const takes = computed(() => takesOf(item.value, practice.value, gatherFrom.value));
 
 /** Done: what it took is written down where it is not the usual, unless one said so oneself. */
 function done(one: RunItem): Promise<void> {

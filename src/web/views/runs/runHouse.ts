@@ -2,6 +2,7 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import type { HouseBody, KnownBody, ScheduleRow } from '../../../contract/schemas.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
+import { suppliesFor, type GatherFrom } from '../../../core/runs/gather.ts';
 import type { RunHouse } from '../../../core/runs/planRun.ts';
 import { holds } from '../../../core/practice/condition.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
@@ -66,6 +67,19 @@ export const itemThings = (item: RunItem, house: HouseBody, speech: Speech): str
       return asset ? [asset.name] : [];
     }),
   );
+
+/** How much an item takes, by supply, as far as that is known; a first dose is more than the usual one. */
+export function takesOf(
+  item: RunItem | null,
+  practice: Practice | undefined,
+  from: GatherFrom,
+): { supply: string; quantity: number }[] {
+  if (!item || !practice) return [];
+  const sums = new Map<string, number>();
+  for (const { supply, quantity } of suppliesFor(item, practice, false, from))
+    if (quantity !== null) sums.set(supply, (sums.get(supply) ?? 0) + quantity);
+  return [...sums].map(([supply, quantity]) => ({ supply, quantity }));
+}
 
 type Traits = Readonly<Record<string, FactValue>>;
 
