@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { every, first, practicesOf, school, season, usage } from './build.ts';
+import { act, every, first, look, practicesOf, school, season, sound, usage, watch } from './build.ts';
 
 const { duty, habit } = practicesOf('appliances');
 
@@ -18,8 +18,24 @@ export const appliances: readonly Practice[] = [
         'Filter and trap: low in the tub; lift out, scrub.',
         'Spray arms: off, poke each hole, shake out what is loose.',
         'Air gap in the discharge, where fitted: clean.',
-        'Hose clamps: tighten.',
-        'Door gasket: cracks, leaks.',
+        {
+          says: 'Tighten the hose clamps.',
+          looks: [
+            look('clamps', 'How are the clamps?', sound('dry', 'Dry and tight'), act('wet', 7, 'One is wet')),
+          ],
+        },
+        {
+          says: 'Look along the door gasket.',
+          looks: [
+            look(
+              'gasket',
+              'How is the gasket?',
+              sound('whole', 'Whole and soft'),
+              watch('hairline', 'A hairline in it'),
+              act('split', 14, 'Split, or it leaks'),
+            ),
+          ],
+        },
         'Preheater for cold water, where fitted: as the maker says.',
       ],
       closeOut: [['A short cycle; look beneath for water.', 'flooding']],

@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { after, every, first, practicesOf, school, season } from './build.ts';
+import { act, after, every, first, look, practicesOf, school, season, sound } from './build.ts';
 
 const { duty, fact, habit, response } = practicesOf('cooling');
 
@@ -483,9 +483,35 @@ export const cooling: readonly Practice[] = [
           'Find two pipes at the coil, a primary and a secondary; in the {attic} on timbers only.',
           'ceiling-fall',
         ],
-        'Follow the second: it must end inside the pan. One that ends just past the rim is a real fault.',
-        'Find the float in the pan, or the switch on the drain.',
-        'Lift the float: the plant should stop.',
+        {
+          says: 'Follow the second pipe to its end.',
+          looks: [
+            look(
+              'second',
+              'Where does the second drain end?',
+              sound('in-pan', 'Inside the pan, or outdoors where it is seen'),
+              act('past-rim', 14, 'Just past the rim of the pan'),
+              act('missing', 30, 'There is no second drain'),
+            ),
+          ],
+        },
+        {
+          says: 'Find the float in the pan, or the switch on the drain. Lift the float.',
+          looks: [
+            look(
+              'float',
+              'What does the plant do?',
+              sound('stops', 'It stops'),
+              act('goes-on', 7, 'It goes on, or there is no float'),
+              act(
+                'float-up',
+                1,
+                'The float was up already: there is water in the pan',
+                'condensate-pan-overflow-clear',
+              ),
+            ),
+          ],
+        },
       ],
       closeOut: ['Log it.'],
     },

@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { act, every, first, look, practicesOf, school, season, sound } from './build.ts';
+import { act, every, first, look, practicesOf, school, season, sound, watch } from './build.ts';
 
 const { duty, improvement, response } = practicesOf('openings');
 
@@ -206,9 +206,29 @@ export const openings: readonly Practice[] = [
     minutes: 40,
     steps: {
       work: [
-        'Frames to {siding}; foundation to sill; pipe and wire entries; roof vents, {flashing}, chimney from the ground.',
-        'Joints of different materials; brick to {siding} at a chimney.',
-        'Indoors: electrical boxes, plumbing and ceiling fittings.',
+        {
+          says: 'Walk round outside: frames to {siding}, foundation to sill, pipe and wire entries, brick to {siding} at a chimney.',
+          looks: [
+            look(
+              'outside',
+              'How is the {caulk} outside?',
+              sound('whole', 'Whole and flexible'),
+              watch('paint', 'Thick paint bridges a joint: it only looks sealed'),
+              act('cracked', 30, 'Cracked or shrunk', 'window-caulk-run', 'wall-penetration-seal'),
+            ),
+          ],
+        },
+        {
+          says: 'Look indoors: electrical boxes, plumbing and ceiling fittings.',
+          looks: [
+            look(
+              'inside',
+              'Are there gaps indoors?',
+              sound('none', 'None'),
+              act('gaps', 60, 'Gaps to the outside or the {attic}', 'wall-penetration-seal'),
+            ),
+          ],
+        },
       ],
       closeOut: ['A list by place.'],
     },
@@ -418,10 +438,42 @@ export const openings: readonly Practice[] = [
     minutes: 20,
     steps: {
       work: [
-        ['Panes cracked or broken; upper floors from inside.', 'cuts', 'low-glass'],
-        '{Caulk} at the frame; compound round the panes; {weatherstripping}.',
-        'Sticking: sand, or a trace of petroleum jelly; tracks: silicone spray.',
-        'Hardware broken, worn, missing; hinges, closers, slides: tighten and oil.',
+        {
+          says: 'Look at the panes, on upper floors from inside.',
+          cautions: ['cuts', 'low-glass'],
+          looks: [
+            look(
+              'panes',
+              'How are the panes?',
+              sound('whole', 'Whole and clear'),
+              watch('fog', 'Fog between two panes'),
+              act('cracked', 14, 'Cracked or broken', 'low-level-safety-glass'),
+            ),
+          ],
+        },
+        {
+          says: 'Look at the {caulk} at the frame, the putty round the panes and the {weatherstripping}.',
+          looks: [
+            look(
+              'seals',
+              'How are they?',
+              sound('whole', 'Whole and soft'),
+              act('gaps', 60, 'Gaps or cracks', 'window-caulk-run', 'glazing-putty-renew'),
+            ),
+          ],
+        },
+        'Where it sticks, sand it or use a trace of petroleum jelly; on tracks, silicone spray.',
+        {
+          says: 'Try the hinges, closers and catches; tighten and oil them.',
+          looks: [
+            look(
+              'hardware',
+              'How are they?',
+              sound('work', 'They work'),
+              act('broken', 30, 'One is broken, worn or missing'),
+            ),
+          ],
+        },
       ],
       closeOut: ['A list for each window.'],
     },

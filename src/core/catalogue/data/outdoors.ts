@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { after, every, first, practicesOf, school, season } from './build.ts';
+import { act, after, every, first, look, practicesOf, school, season, sound, stop, watch } from './build.ts';
 
 const { duty } = practicesOf('ground');
 
@@ -14,8 +14,22 @@ export const outdoors: readonly Practice[] = [
     minutes: 20,
     steps: {
       work: [
-        ['From the ground: dead limbs over roof or lines, a lean, fungus at the foot.', 'falls'],
-        'Roots near drains.',
+        {
+          says: 'Look from the ground at every tree that can reach the house or a line.',
+          cautions: ['falls'],
+          looks: [
+            look(
+              'limbs',
+              'What do you see?',
+              sound('whole', 'Whole, upright, clear of the roof'),
+              watch('small', 'A small dead limb away from the house'),
+              act('dead', 14, 'A dead limb over the roof: a tree trade'),
+              act('leans', 7, 'It leans anew, or fungus grows at its foot: a tree trade'),
+              stop('line', 'A limb near a power line: keep away, call the power company'),
+            ),
+          ],
+        },
+        'Look for roots near the drains.',
       ],
       closeOut: ['A photo. Log.'],
     },
@@ -89,8 +103,36 @@ export const outdoors: readonly Practice[] = [
     minutes: 30,
     steps: {
       work: [
-        ['Bolts where it meets the house; press an awl into the wood.', 'rot'],
-        ['Lean on each rail; walk each stair.', 'falls'],
+        {
+          says: 'Look at the bolts where it meets the house; press an awl into the wood.',
+          cautions: ['rot'],
+          looks: [
+            look(
+              'bolts',
+              'How are the bolts?',
+              sound('firm', 'Firm, and free of rust'),
+              act('loose', 7, 'A bolt is loose, rusted through or missing'),
+            ),
+            look(
+              'wood',
+              'How is the wood?',
+              sound('hard', 'Hard: the awl hardly goes in'),
+              act('soft', 14, 'Soft in some place'),
+            ),
+          ],
+        },
+        {
+          says: 'Lean on each rail; walk each stair.',
+          cautions: ['falls'],
+          looks: [
+            look(
+              'rails',
+              'How are the rails and stairs?',
+              sound('firm', 'Firm everywhere'),
+              stop('gives', 'One gives way: nobody uses it until it is mended'),
+            ),
+          ],
+        },
         'Every two or three years clean and reseal it.',
       ],
       closeOut: ['Log.'],

@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { after, every, first, practicesOf, school, season } from './build.ts';
+import { act, after, every, first, look, practicesOf, school, season, sound, watch } from './build.ts';
 
 const { duty } = practicesOf('water');
 
@@ -73,11 +73,30 @@ export const plumbing: readonly Practice[] = [
     supplies: [],
     steps: {
       work: [
-        [
-          'Washing machine, dishwasher, refrigerator water, toilets: feel along each hose for a bulge, rust or a crack.',
-          'flooding',
-        ],
-        'Read or guess its age: rubber is renewed at five years, braided at eight to ten.',
+        {
+          says: 'Washing machine, dishwasher, refrigerator water, toilets: feel along each hose.',
+          cautions: ['flooding'],
+          looks: [
+            look(
+              'hoses',
+              'How are the hoses?',
+              sound('even', 'Dry and even'),
+              act('worn', 3, 'A bulge, rust or a crack: shut its valve and renew it'),
+            ),
+          ],
+        },
+        {
+          says: 'Read or guess their age: rubber is renewed at five years, braided at eight to ten.',
+          looks: [
+            look(
+              'age',
+              'How old are they?',
+              sound('young', 'Young enough'),
+              watch('older', 'Rubber older than four years'),
+              act('old', 30, 'Rubber older than five years, or braided older than ten'),
+            ),
+          ],
+        },
       ],
       closeOut: ['Log.'],
     },

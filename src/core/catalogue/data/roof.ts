@@ -1,5 +1,18 @@
 import type { Practice } from '../../practice/practice.ts';
-import { after, every, first, lookThen, practicesOf, school, season } from './build.ts';
+import {
+  act,
+  after,
+  every,
+  first,
+  look,
+  lookThen,
+  practicesOf,
+  school,
+  season,
+  sound,
+  stop,
+  watch,
+} from './build.ts';
 
 const { duty, improvement, response } = practicesOf('roof');
 
@@ -291,9 +304,52 @@ export const roof: readonly Practice[] = [
         ],
       ],
       work: [
-        'Missing, loose, cracked, cupped {shingles}.',
-        'Seal round every pipe and vent.',
-        'Sagging between the rafters.',
+        {
+          says: 'Look over each slope.',
+          looks: [
+            look(
+              'cover',
+              'How are the {shingles}?',
+              sound('flat', 'Even and flat'),
+              watch('one-or-two', 'One or two are cracked or cupped'),
+              act(
+                'missing',
+                7,
+                'Some are missing or loose',
+                'roof-tile-replace',
+                'roof-professional-inspection',
+              ),
+            ),
+          ],
+        },
+        {
+          says: 'Look at the seal round every pipe and vent, and at the {flashing}.',
+          looks: [
+            look(
+              'seals',
+              'How are the seals and the {flashing}?',
+              sound('tight', 'Tight all round'),
+              act(
+                'open',
+                7,
+                'Open, cracked or lifted',
+                'lead-flashing-refix',
+                'roof-professional-inspection',
+              ),
+            ),
+          ],
+        },
+        {
+          says: 'Look along the ridge and between the rafters.',
+          looks: [
+            look(
+              'line',
+              'Is the roof straight?',
+              sound('straight', 'Straight'),
+              stop('sags', 'It sags: nobody goes up, a trade looks at it', 'roof-professional-inspection'),
+            ),
+          ],
+        },
       ],
       closeOut: ['Dated photographs of each slope.'],
     },

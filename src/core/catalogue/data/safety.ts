@@ -1,5 +1,5 @@
 import type { Practice } from '../../practice/practice.ts';
-import { clocks, every, first, practicesOf, school } from './build.ts';
+import { act, clocks, every, first, look, practicesOf, school, sound } from './build.ts';
 
 const { duty } = practicesOf('alarms');
 
@@ -14,8 +14,32 @@ export const safety: readonly Practice[] = [
     minutes: 2,
     steps: {
       work: [
-        ['Needle in the green, pin and seal there, hose clear, within reach.', 'fire-load'],
-        'Read the date: a disposable one is usually replaced at 12 years.',
+        {
+          says: 'Look at its gauge, its pin and seal, its hose and its place.',
+          looks: [
+            look(
+              'ready',
+              'Is it ready?',
+              sound('ready', 'Needle in the green, pin and seal there, within reach'),
+              act(
+                'not-ready',
+                7,
+                'Needle outside the green, or pin or seal missing: have it serviced, or replace it',
+              ),
+            ),
+          ],
+        },
+        {
+          says: 'Read the date: a disposable one is usually replaced at 12 years.',
+          looks: [
+            look(
+              'date',
+              'Is it in date?',
+              sound('in-date', 'In date'),
+              act('past', 30, 'Past its date, or 12 years old'),
+            ),
+          ],
+        },
       ],
       closeOut: ['Log.'],
     },
