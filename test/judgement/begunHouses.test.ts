@@ -13,7 +13,7 @@ import { project } from '../../src/core/schedule/project.ts';
 import { asTrial } from '../../src/core/upkeep/trial.ts';
 import { adoptedHouse, type Adoption } from '../../src/core/walkthrough/adoption.ts';
 import { LINES_A_WEEK } from '../../src/core/walkthrough/baseline.ts';
-import { HOUSE_KINDS } from '../../src/core/walkthrough/houseKinds.ts';
+import { HOUSE_KINDS } from '../../src/core/walkthrough/houseKind.ts';
 import { reviewPlan, type PlanReview } from '../../src/core/walkthrough/planReview.ts';
 import type { WalkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
 import { BEGUN } from './begun/index.ts';

@@ -4,15 +4,10 @@ import { planFor, type Plan } from '../../src/core/catalogue/planFor.ts';
 import type { ClimatePlace } from '../../src/core/climate/climate.ts';
 import type { Home } from '../../src/core/house/house.ts';
 import { adoptionOf, type Adoption } from '../../src/core/walkthrough/adoption.ts';
-import type { HouseKind } from '../../src/core/walkthrough/houseKinds.ts';
+import type { HouseKind } from '../../src/core/walkthrough/houseKind.ts';
 import { rememberedWork } from '../../src/core/walkthrough/lastDone.ts';
-import {
-  answersOf,
-  confirmStop,
-  NEW_WALK,
-  nextStop,
-  type WalkState,
-} from '../../src/core/walkthrough/walkState.ts';
+import { answersOf, confirmStop, nextStop } from '../../src/core/walkthrough/walked.ts';
+import { NEW_WALK, type WalkState } from '../../src/core/walkthrough/walkState.ts';
 import { walkedHouse, type WalkedHouse } from '../../src/core/walkthrough/walkedHouse.ts';
 
 const PLAIN = {

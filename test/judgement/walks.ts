@@ -1,4 +1,4 @@
-import type { HouseKind } from '../../src/core/walkthrough/houseKinds.ts';
+import type { HouseKind } from '../../src/core/walkthrough/houseKind.ts';
 import type { WalkState } from '../../src/core/walkthrough/walkState.ts';
 
 /** How each judged house answers the walk: the kind it starts from, and what its people say otherwise. */

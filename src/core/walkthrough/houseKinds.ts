@@ -1,10 +1,7 @@
 import type { ClimateTrait } from '../practice/condition.ts';
 import { Given } from './given.ts';
+import type { HouseKind } from './houseKind.ts';
 import type { Answers } from './question.ts';
-
-/** Kinds of house that make some answers likely. */
-export const HOUSE_KINDS = ['family', 'new-build', 'terrace', 'manufactured', 'cabin', 'apartment'] as const;
-export type HouseKind = (typeof HOUSE_KINDS)[number];
 
 /** Likely answers anywhere, before the kind of house says otherwise. */
 const USUAL: Answers = {

@@ -9,18 +9,12 @@ import { traitFits } from '../house/traitSpec.ts';
 import { adoptionOf } from './adoption.ts';
 import { BASELINE_WEEKS, LINES_A_WEEK, spreadBaseline, type BaselineItem } from './baseline.ts';
 import { Given } from './given.ts';
-import { HOUSE_KINDS, likelyAnswers } from './houseKinds.ts';
+import { HOUSE_KINDS } from './houseKind.ts';
+import { likelyAnswers } from './houseKinds.ts';
 import { optionsOf, type Answers } from './question.ts';
 import { questionsAt, STOPS } from './stops.ts';
-import {
-  answersOf,
-  confirmStop,
-  NEW_WALK,
-  nextStop,
-  sameWalk,
-  walkStateSchema,
-  type WalkState,
-} from './walkState.ts';
+import { answersOf, confirmStop, nextStop } from './walked.ts';
+import { NEW_WALK, sameWalk, walkStateSchema, type WalkState } from './walkState.ts';
 import { walkedHouse } from './walkedHouse.ts';
 
 const NAMING = {

@@ -1,6 +1,6 @@
 import type { ClimatePlace } from '../../../src/core/climate/climate.ts';
 import type { Doer } from '../../../src/core/practice/terms.ts';
-import type { HouseKind } from '../../../src/core/walkthrough/houseKinds.ts';
+import type { HouseKind } from '../../../src/core/walkthrough/houseKind.ts';
 import type { WalkState } from '../../../src/core/walkthrough/walkState.ts';
 
 /**
