@@ -16,7 +16,7 @@ import { entryBodySchema, entrySchema } from '../core/ledger/entry.ts';
 import { walkStateSchema } from '../core/walkthrough/walkState.ts';
 import { practiceSchema } from '../core/practice/practice.ts';
 import { ANCHOR_KEYS } from '../core/climate/anchor.ts';
-import { climateSchema } from '../core/climate/climate.ts';
+import { climateSchema } from '../core/climate/climateSchema.ts';
 import { stationClimateSchema } from '../core/climate/stationClimate.ts';
 import { weatherDaySchema } from '../core/climate/weather.ts';
 import { reasonSchema, sleepSchema } from '../core/schedule/reason.ts';

@@ -1,6 +1,6 @@
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import type { Entry, EntryBody } from '../../src/core/ledger/entry.ts';
-import type { Climate } from '../../src/core/climate/climate.ts';
+import type { Climate } from '../../src/core/climate/climateSchema.ts';
 import { NO_WEATHER, type Weather } from '../../src/core/climate/weather.ts';
 import type { Asset, Duty, House } from '../../src/core/house/house.ts';
 import type { Timing } from '../../src/core/practice/timing.ts';

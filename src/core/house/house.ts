@@ -5,7 +5,7 @@ import { zoneSchema } from '../calendar/zone.ts';
 import { civilDateSchema } from '../calendar/civilDate.ts';
 import type { Practice } from '../practice/practice.ts';
 import { partialDay } from '../calendar/partialDate.ts';
-import { climateSchema } from '../climate/climate.ts';
+import { climateSchema } from '../climate/climateSchema.ts';
 import { idSchema } from '../basics/id.ts';
 import { codeSchema } from '../basics/code.ts';
 import { timingShape, timingSchema } from '../practice/timing.ts';

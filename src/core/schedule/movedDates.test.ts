@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { civil } from '../calendar/civilDate.ts';
-import type { Climate } from '../climate/climate.ts';
+import type { Climate } from '../climate/climateSchema.ts';
 import { NO_WEATHER, type WeatherDay } from '../climate/weather.ts';
 import { projectOccurrences } from './horizon/horizon.ts';
 import { recompute } from './recompute.ts';

@@ -1,6 +1,6 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
 import type { z } from 'zod';
-import { climateSchema, type Climate } from '../../core/climate/climate.ts';
+import { climateSchema, type Climate } from '../../core/climate/climateSchema.ts';
 import type { Role } from '../../contract/access.ts';
 import type { HomeSummary, memberSchema } from '../../contract/schemas.ts';
 import type { Home, Person } from '../../core/house/house.ts';

@@ -3,7 +3,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
-import type { Climate } from '../../../core/climate/climate.ts';
+import type { Climate } from '../../../core/climate/climateSchema.ts';
 import { ask } from '../../device/ask.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';

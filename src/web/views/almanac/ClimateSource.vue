@@ -4,7 +4,7 @@ import ChoiceField from '../../kit/ChoiceField.vue';
 import FieldRow from '../../kit/FieldRow.vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import { STATIONS } from '../../../core/climate/data/stations.ts';
-import type { Climate } from '../../../core/climate/climate.ts';
+import type { Climate } from '../../../core/climate/climateSchema.ts';
 import type { StationClimate } from '../../../core/climate/stationClimate.ts';
 import type { Home } from '../../../core/house/house.ts';
 import { temperature } from '../../../locales/reasonText.ts';

@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import { ANCHOR_KEYS, setDatesSchema, type AnchorKey, type SetDates } from '../../../core/climate/anchor.ts';
-import type { Climate } from '../../../core/climate/climate.ts';
+import type { Climate } from '../../../core/climate/climateSchema.ts';
 import { seasonName } from '../../../locales/seasonName.ts';
 import type { Speech } from '../../../locales/speech.ts';
 
