@@ -35,8 +35,8 @@ const UNLIVED: readonly SpaceUse[] = ['garage', 'attic', 'crawl-space', 'outdoor
 /** Things that burn fuel inside, beside which a carbon monoxide alarm belongs. */
 const BURNERS = ['furnace', 'boiler', 'water-heater', 'fireplace', 'gas-fireplace', 'chimney'] as const;
 
-/** Runs on nothing that burns, so far as is known. */
-const NO_FLAME: readonly FactValue[] = ['electric', 'heat-pump'];
+/** Fuels that burn nothing. */
+export const NO_FLAME: readonly FactValue[] = ['electric', 'heat-pump'];
 
 /**
  * Which places should have an alarm and which have one: smoke in each bedroom and, outside them, on each storey with the basement;

@@ -91,7 +91,7 @@ interface Judgement {
   readonly verdict: string;
 }
 
-/** What something was judged by, and how; null for anything else. */
+/** The reading or look that something was judged by, and how; null for anything else. */
 function judgementOf({ body }: StandingEntry, place: number): Judgement | null {
   if (body.kind === 'reading' && body.judged)
     return { place, asset: body.asset, by: body.judged.reading, verdict: body.judged.verdict };

@@ -12,12 +12,14 @@ export interface KnownHouse {
 }
 
 /** The house as its ledger tells it on a day. What was replaced or taken out is left out. */
-export function knownHouse(
+export const knownHouse = (
   house: Pick<House, 'assets'>,
   entries: readonly Entry[],
   on: CivilDate,
-): KnownHouse {
-  const told = standingAsOf(entries, on);
+): KnownHouse => knownHouseIn(house, standingAsOf(entries, on));
+
+/** The same of what stands, in order. */
+export function knownHouseIn(house: Pick<House, 'assets'>, told: readonly StandingEntry[]): KnownHouse {
   const gone = new Set(
     told.flatMap(({ body }) => (body.kind === 'removed' || body.kind === 'replaced' ? [body.asset] : [])),
   );

@@ -57,7 +57,7 @@ function itemEntries(item: RunItem, state: ItemState, at: Finishing): RunEntry[]
   const read = state.readings.flatMap((one) => readEntries(one, state, at));
   const note = state.status === 'stopped' ? state.why.trim() : '';
   const seen = state.seen.map((one) => entry(seenBody(one, note), one.date));
-  // What stopped the work, read or seen, is its own finding; the work need not be found stopped as well.
+  // A stop that was read or seen is its own finding; the work need not be found stopped as well.
   const isOwnFinding = [...read, ...seen].some(
     ({ body }) => body.kind === 'finding' && body.verdict === 'stop',
   );
@@ -107,7 +107,7 @@ function statusEntries(
   }
 }
 
-/** What was seen is kept, sound or not; what is not sound is work until it is put right. */
+/** The entry of what was seen, sound or not; a problem is work until it is put right. */
 const seenBody = ({ asset, what, verdict, days, repairs, look }: Seen, note: string): EntryBody =>
   makeBody('finding', {
     asset,

@@ -1,4 +1,5 @@
 import { GATES } from './data/gates.ts';
+import { NO_FLAME } from '../house/alarmCoverage.ts';
 import type { Asset, Space } from '../house/house.ts';
 import type { FactValue } from '../basics/factValue.ts';
 import type { Hazard } from '../practice/lists.ts';
@@ -10,15 +11,12 @@ export interface GateThing {
   readonly space: Space | undefined;
 }
 
-/** What burns nothing. */
-const NO_FLAME: readonly FactValue[] = ['electric', 'heat-pump', 'solar'];
-
 /** Whether a caution may stand at a thing: one is left out only where what is known rules it out. */
 function standsAt(hazard: Hazard, { facts, space }: GateThing): boolean {
   switch (hazard) {
     case 'gas': {
       const fuel = facts['fuel'] ?? null;
-      return fuel === null || fuel === 'gas' || fuel === 'propane';
+      return fuel === null || fuel === 'gas';
     }
     case 'carbon-monoxide':
       return !NO_FLAME.includes(facts['fuel'] ?? null);

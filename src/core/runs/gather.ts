@@ -28,7 +28,7 @@ export interface Gathering {
   readonly minutes: number;
 }
 
-/** What a run takes hangs on what is known of the house. */
+/** Everything known of the house that decides how much a run takes. */
 export interface GatherFrom {
   readonly find: FindPractice;
   readonly factsOf: (asset: string) => Facts;
@@ -68,7 +68,7 @@ export function gatheringOf(run: RunState, from: GatherFrom): Gathering {
   };
 }
 
-/** What one item takes, thing by thing; of a checklist of the house only for what is due. */
+/** The supplies of one item, thing by thing; of a checklist of the house only for what is due. */
 export function suppliesFor(
   item: RunItem,
   { supplies }: Practice,

@@ -68,7 +68,7 @@ export function planPractice(
       !isGone(from, id) &&
       (asset === undefined || id === standingUnit(from, asset)),
   );
-  // What was found on one thing may be put right on another: a finding on the furnace, by work on its filter.
+  // A problem of one thing may be put right on another: one on the furnace, by work on its filter.
   const assets = fitting.length > 0 ? fitting : from.house.assets.filter(({ id }) => id === asset);
   if (assets.length === 0) return null;
   const ids = assets.map(({ id }) => id);

@@ -39,7 +39,7 @@ export const itemStateSchema = z.strictObject({
       }),
     )
     .max(40),
-  /** What was seen of each thing, look by look, in the words it was asked in. */
+  /** Answers to looks at each thing, look by look, in the words it was asked in. */
   seen: z
     .array(
       z.strictObject({
@@ -124,7 +124,7 @@ export const runStateSchema = z.strictObject({
       item: text(),
       reading: codeSchema.nullable(),
       hazard: text().nullable(),
-      /** What was looked at. */
+      /** The look that stopped it. */
       look: text().max(130).optional(),
     })
     .nullable(),

@@ -4,7 +4,7 @@ import type { Practice, Step } from '../practice/practice.ts';
 import { severity } from '../basics/verdict.ts';
 import type { ItemState, RunState } from './runState.ts';
 
-/** What was seen of one thing at a step of a run. */
+/** An answer to a look at one thing at a step of a run. */
 export type Seen = ItemState['seen'][number];
 
 /** Where a look is asked: the step, the practice it belongs to and the thing. */
@@ -75,7 +75,7 @@ export const gravest = (seen: readonly Seen[]): Seen | null =>
     null,
   );
 
-/** What was seen that stopped a run, by the answer it waits for. */
+/** The answer to a look that stopped a run; null where something else did, or nothing. */
 export const seenThatStopped = ({ stop, states }: RunState): Seen | null => {
   if (!stop || stop.look === undefined) return null;
   return (

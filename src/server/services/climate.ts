@@ -2,7 +2,7 @@ import type { ClimateView } from '../../contract/schemas.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { ANCHOR_KEYS } from '../../core/climate/anchor.ts';
 import { figuresOf } from '../../core/climate/climate.ts';
-import { type Climate } from '../../core/climate/climateSchema.ts';
+import type { Climate } from '../../core/climate/climateSchema.ts';
 import { HomeSeasons } from '../../core/climate/homeSeasons.ts';
 import { stationWeather } from '../../core/climate/stationWeather.ts';
 import type { Home } from '../../core/house/house.ts';

@@ -5,10 +5,11 @@ import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { planFor } from '../../core/catalogue/planFor.ts';
 import { rootsOf, type Asset, type Home, type House } from '../../core/house/house.ts';
 import { timingOf } from '../../core/house/timingOf.ts';
+import type { StandingEntry } from '../../core/ledger/corrections.ts';
 import { standingAsOf } from '../../core/ledger/asOf.ts';
 import { stockAfter } from '../../core/ledger/stock.ts';
 import type { Need } from '../../core/practice/timing.ts';
-import { knownHouse, type KnownHouse } from '../../core/ledger/knownHouse.ts';
+import { knownHouseIn, type KnownHouse } from '../../core/ledger/knownHouse.ts';
 import type { EntryBody } from '../../core/ledger/entry.ts';
 import { referencesOf } from '../../core/ledger/references.ts';
 import { betterTerms } from '../../core/upkeep/betterTerms.ts';
@@ -17,7 +18,7 @@ import { minutesEach } from '../../core/upkeep/minutesEach.ts';
 import { nearHouse, schoolsCompared } from '../../core/upkeep/schoolsCompared.ts';
 import { consideredEntries, tryEntries, type Considered } from '../../core/upkeep/trial.ts';
 import type { Tx } from '../db/database.ts';
-import { loadForTerms, loadLedger, type SequencedEntry } from '../stores/entryStore.ts';
+import { loadForTerms, loadLedger } from '../stores/entryStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { loadHome, loadWholeHome, projectionInputsOf, reachingBack } from './loadedHome.ts';
@@ -25,36 +26,39 @@ import { loadHome, loadWholeHome, projectionInputsOf, reachingBack } from './loa
 /** Facts and traits of a house as of now, what is in stock, and what was ever done. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
   const house = await loadHouse(tx, home);
-  const ledger = await loadLedger(tx, home.id);
-  return toKnown(house, ledger, knownHouse(house, ledger, on), on);
+  const told = standingAsOf(await loadLedger(tx, home.id), on);
+  return toKnown(house, told, knownHouseIn(house, told), on);
 }
 
 function toKnown(
   house: House,
-  ledger: readonly SequencedEntry[],
+  told: readonly StandingEntry[],
   { assets, traits }: KnownHouse,
   on: CivilDate,
 ): KnownBody {
   const standing = new Set(assets.map(({ id }) => id));
-  const told = standingAsOf(ledger, on);
+  const needs = needsIn(house, assets, on);
   return {
     on,
     facts: Object.fromEntries(assets.flatMap(({ id, facts }) => (facts ? [[id, facts]] : []))),
     traits: Object.fromEntries(traits),
     gone: house.assets.flatMap(({ id }) => (standing.has(id) ? [] : [id])),
-    stock: Object.fromEntries(stockAfter(told, needsIn(house, assets, on))),
+    stock: Object.fromEntries(stockAfter(told, (duty) => needs.get(duty) ?? [])),
     done: [...new Set(told.flatMap(({ body }) => (body.kind === 'done' ? [body.duty] : [])))],
   };
 }
 
-/** What each task takes, by the facts of its thing. */
-function needsIn(house: House, assets: readonly Asset[], on: CivilDate): (dutyId: string) => readonly Need[] {
+/** The supplies each task takes, by the facts of its thing; worked out once, however often it was done. */
+function needsIn(
+  house: House,
+  assets: readonly Asset[],
+  on: CivilDate,
+): ReadonlyMap<string, readonly Need[]> {
   const { find } = projectionInputsOf(house, on);
-  return (id) => {
-    const duty = house.duties.find((one) => one.id === id);
-    const asset = assets.find((one) => one.id === duty?.asset);
-    return duty ? (timingOf(duty, asset, find).needs ?? []) : [];
-  };
+  const byId = new Map(assets.map((asset) => [asset.id, asset]));
+  return new Map(
+    house.duties.map((duty) => [duty.id, timingOf(duty, byId.get(duty.asset), find).needs ?? []]),
+  );
 }
 
 /** How every duty is kept on a day, and what a good practitioner would keep besides. */
@@ -64,14 +68,15 @@ export async function upkeepOn(tx: Tx, home: Home, on: CivilDate): Promise<Upkee
   const around = projectionInputsOf(house, on);
   const kept = keptOn(house, ledger, on, around);
   const minutes = minutesEach(house, ledger, on, around.find);
-  const known = knownHouse(house, ledger, on);
+  const told = standingAsOf(ledger, on);
+  const known = knownHouseIn(house, told);
   const shown = [...PRACTICES, ...(house.practices ?? [])].filter(
     ({ code }) => !(house.hidden ?? []).includes(code),
   );
   const plan = planFor({ ...home, ...known }, shown);
   return {
     on,
-    known: toKnown(house, ledger, known, on),
+    known: toKnown(house, told, known, on),
     kept: kept.map(({ next, ...one }) => ({
       ...one,
       next: next.map((occurrence) => ({ ...occurrence, reasons: [...occurrence.reasons] })),

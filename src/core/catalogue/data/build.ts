@@ -9,6 +9,7 @@ import type {
 } from '../../practice/rule.ts';
 import type { Anchor, FreezeRisk } from '../../climate/anchor.ts';
 import type { Condition } from '../../practice/condition.ts';
+import { VERDICTS } from '../../basics/verdict.ts';
 import { WHOLE_LOOK, type Look, type LookChoice } from '../../practice/look.ts';
 import type { Hazard, PracticeSystem } from '../../practice/lists.ts';
 import type { DutyPracticeRecord, Practice, PracticeKind, School, Step } from '../../practice/practice.ts';
@@ -159,15 +160,13 @@ const seen = (
   ...(repairs.length > 0 && { repairs: [...repairs] }),
 });
 
-const GRADES = ['sound', 'watch', 'act', 'stop'] as const;
-
 /**
- * What is judged by eye is asked at the last step of the work, as one choice of the signs the practice names. Where its steps ask for each
+ * Signs judged by eye are asked for at the last step of the work, as one choice. Where its steps ask for each
  * thing by itself, or measure, they say it better.
  */
 function withLooks(steps: Step[], judge: Practice['judge'], repairs: readonly string[]): Step[] {
   if (steps.some(({ looks, reads }) => looks !== undefined || reads.length > 0)) return steps;
-  const signs = GRADES.flatMap((verdict): LookChoice[] => {
+  const signs = VERDICTS.flatMap((verdict): LookChoice[] => {
     const says = judge[verdict];
     if (says === undefined) return [];
     return [

@@ -89,8 +89,7 @@ const kept = computed(() => props.state.readings.filter((one) => one.step === at
 const reads = computed(() => (step.value?.reads ?? []).filter((measure) => measure !== 'run-hours'));
 const missing = computed(() => {
   if (!step.value || !props.practice) return { looks: [], reads: [] };
-  const { looks, reads: unread } = unanswered(step.value, at.value, props.practice, props.state);
-  return { looks, reads: unread.filter((measure) => measure !== 'run-hours') };
+  return unanswered({ ...step.value, reads: reads.value }, at.value, props.practice, props.state);
 });
 const again = ref(false);
 watch(at, () => {

@@ -5,7 +5,7 @@ import type { Waits } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
 
-/** What comes first, and why; and the way past it where that is done already or not needed here. */
+/** The work that comes first, and why; and the way past it where that is done already or not needed here. */
 const props = defineProps<{
   waits: readonly Waits[];
   titleOf: (item: RunItem) => string;

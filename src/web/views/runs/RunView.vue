@@ -164,7 +164,7 @@ function read(
   return put(stops ? { ...next, stop: { item: one.key, reading, hazard: null } } : next);
 }
 
-/** What was seen is kept with the run; a stop is answered before anything else. */
+/** Keeps what was seen with the run; a stop is answered before anything else. */
 function see(one: RunItem, more: readonly Seen[]): Promise<void> {
   const next = withItem(current.value, one.key, withSeen(stateOf(current.value, one.key), more));
   const grave = more.find(({ verdict }) => verdict === 'stop');

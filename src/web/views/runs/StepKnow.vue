@@ -5,7 +5,7 @@ import type { Practice } from '../../../core/practice/practice.ts';
 import { VERDICTS } from '../../../core/basics/verdict.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
 
-/** What helps at a step without being asked for: what to look for where no choice already says it, why it is done, usual mistakes. */
+/** Help at a step: what to look for where no choice already says it, why it is done, usual mistakes. */
 const props = defineProps<{ practice: Practice; signs: boolean; speech: Speech }>();
 const t = computed(() => props.speech.t);
 const lines = computed(() =>

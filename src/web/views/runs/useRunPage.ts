@@ -35,7 +35,7 @@ export function useRunPage(homeId: string, runId: string) {
   });
   keptRun.keepUp(state);
 
-  /** What is known of a thing, with what the thing it is part of is known for: a drain’s plant has the tons. */
+  /** The facts of a thing, with what the thing it is part of is known for: a drain’s plant has the tons. */
   const factsOf = (asset: string): Readonly<Record<string, FactValue>> => {
     const thing = home.house?.assets.find(({ id }) => id === asset);
     const own = readings.known.value?.facts[asset] ?? thing?.facts ?? {};
