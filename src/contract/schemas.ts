@@ -12,7 +12,7 @@ import {
 } from '../core/house/house.ts';
 import { factValueSchema } from '../core/basics/factValue.ts';
 import { verdictSchema } from '../core/basics/verdict.ts';
-import { entryBodySchema, entrySchema } from '../core/ledger/entry.ts';
+import { entryBodySchema, entrySchema, givenSchema } from '../core/ledger/entry.ts';
 import { walkStateSchema } from '../core/walkthrough/walkState.ts';
 import { practiceSchema } from '../core/practice/practice.ts';
 import { ANCHOR_KEYS } from '../core/climate/anchor.ts';
@@ -186,6 +186,9 @@ export const openFindingSchema = z.strictObject({
   place: z.string().nullable(),
   photo: uuidSchema.nullable(),
   note: z.string().nullable(),
+  look: z.string().nullable(),
+  part: codeSchema.nullable(),
+  given: givenSchema.nullable(),
   /** Work that answers it when it is done. */
   duties: z.array(uuidSchema),
   /** Practices that answer it and are kept as no task here. */
@@ -214,6 +217,7 @@ export const seriesSchema = z.strictObject({
     z.strictObject({
       asset: uuidSchema,
       measure: z.string(),
+      part: codeSchema.nullable(),
       points: z.array(
         z.strictObject({
           entryId: uuidSchema,
@@ -308,8 +312,19 @@ export const knownSchema = z.strictObject({
   gone: z.array(uuidSchema),
   /** How much of each supply that was ever counted is in the house. */
   stock: z.record(z.string(), z.number()).default({}),
-  /** Tasks that have been done at least once. */
-  done: z.array(uuidSchema).default([]),
+  /** The last day of each task that has been done at all. */
+  lastDone: z.record(uuidSchema, civilDateSchema).default({}),
+  /** The last reading of each measure of a thing. */
+  lastRead: z
+    .array(
+      z.strictObject({
+        asset: uuidSchema,
+        measure: z.string(),
+        date: civilDateSchema,
+        given: givenSchema.optional(),
+      }),
+    )
+    .default([]),
 });
 export type KnownBody = z.infer<typeof knownSchema>;
 

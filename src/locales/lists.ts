@@ -307,6 +307,10 @@ export const lists = {
     radon: 'radon',
     'pool-ph': 'pH of the pool',
     'pool-chlorine': 'free chlorine of the pool',
+    'drain-dose': 'put into the drain',
+    'humidifier-control': 'humidifier control',
+    'start-to-blower': 'call for heat to blower',
+    'alarm-distance': 'alarm to bedroom',
   },
   finding: {
     'white-crust': 'white crust',

@@ -33,4 +33,5 @@ export const ENTRY_KINDS = Object.keys(KINDS) as readonly EntryKind[];
 
 export type { EntryKind };
 export type { Change } from './kinds/change.ts';
-export { givenSchema, judgedSchema } from './kinds/reading.ts';
+export { givenSchema } from './kinds/fields.ts';
+export { judgedSchema } from './kinds/reading.ts';

@@ -5,6 +5,8 @@ import type { StandingEntry } from './corrections.ts';
 import type { Entry, EntryBody } from './entry.ts';
 import { readingThatFound } from './findingWhat.ts';
 
+type Finding = Extract<EntryBody, { kind: 'finding' }>;
+
 /** Something found that is not yet put right: work of its own with a due date, until an entry closes it. */
 export interface OpenFinding {
   readonly entryId: string;
@@ -16,13 +18,17 @@ export interface OpenFinding {
   readonly place: string | null;
   readonly photo: string | null;
   readonly note: string | null;
+  /** The look it was seen at; null where it was measured or written by hand. */
+  readonly look: string | null;
+  readonly part: string | null;
+  /** What was put in for the reading that found it. */
+  readonly given: NonNullable<Finding['given']> | null;
   /** Duties that answer it when they are done. */
   readonly duties: readonly string[];
   /** Work that answers it and is nobody's duty here: a repair, done once. */
   readonly repairs: readonly string[];
 }
 
-type Finding = Extract<EntryBody, { kind: 'finding' }>;
 type Found = StandingEntry & { readonly body: Finding };
 type Owed = StandingEntry & {
   readonly body: Finding & { readonly days: number; readonly verdict: OpenFinding['verdict'] };
@@ -62,6 +68,9 @@ export function openFindingsIn(
           place: body.place ?? null,
           photo: body.photo ?? null,
           note: body.note ?? null,
+          look: body.look ?? null,
+          part: body.part ?? null,
+          given: body.given ?? null,
           duties: closings.answering(body),
           repairs: closings.repairing(body),
         },
@@ -91,13 +100,20 @@ interface Judgement {
   readonly verdict: string;
 }
 
+/** Each part of a thing is judged by itself: a dry floor says nothing of the one above. */
+const atPart = (reading: string, part: string | undefined): string =>
+  part === undefined ? reading : `${reading} ${part}`;
+
 /** The reading or look that something was judged by, and how; null for anything else. */
 function judgementOf({ body }: StandingEntry, place: number): Judgement | null {
-  if (body.kind === 'reading' && body.judged)
-    return { place, asset: body.asset, by: body.judged.reading, verdict: body.judged.verdict };
+  if (body.kind === 'reading' && body.judged) {
+    const { asset, judged, part } = body;
+    return { place, asset, by: atPart(judged.reading, part), verdict: judged.verdict };
+  }
   if (body.kind !== 'finding' || !body.verdict) return null;
-  const { asset, what, verdict, look } = body;
-  const by = look === undefined ? readingThatFound(what) : `look ${look}`;
+  const { asset, what, verdict, look, part } = body;
+  const reading = readingThatFound(what);
+  const by = look !== undefined ? `look ${look}` : reading === null ? null : atPart(reading, part);
   return by === null ? null : { place, asset, by, verdict };
 }
 

@@ -1,4 +1,12 @@
 import { aerobicBlower } from './aerobicBlower.ts';
+import { windowFilm } from './windowFilm.ts';
+import { weatherstrip } from './weatherstrip.ts';
+import { roofCoating } from './roofCoating.ts';
+import { filterOrder } from './filterOrder.ts';
+import { fillSoil } from './fillSoil.ts';
+import { emergencyStock } from './emergencyStock.ts';
+import { caulk } from './caulk.ts';
+import { alarmDistance } from './alarmDistance.ts';
 import { coAlarm } from './coAlarm.ts';
 import { concreteAge } from './concreteAge.ts';
 import { condensateDose } from './condensateDose.ts';
@@ -47,6 +55,7 @@ export const READINGS: readonly Reading[] = [
   sensibleCapacity,
   filterGrade,
   faceVelocity,
+  filterOrder,
   furnaceStart,
   flameToBlower,
   gasFlame,
@@ -77,9 +86,16 @@ export const READINGS: readonly Reading[] = [
   concreteAge,
   doorPaper,
   ventClearance,
+  windowFilm,
+  caulk,
+  weatherstrip,
+  fillSoil,
+  roofCoating,
   smokeAlarm,
   coAlarm,
+  alarmDistance,
   radon,
+  emergencyStock,
   ownWork,
   filterCost,
   lampSaving,

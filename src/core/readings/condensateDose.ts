@@ -13,18 +13,24 @@ export const condensateDose = reading({
   fields: {
     tons: number({ min: 0.5, max: 50 }),
     dose: usually('upkeep', 'first'),
-    'poured-last': usually('nothing', 'vinegar', 'bleach', 'acid', 'ammonia', 'descaler'),
+    'poured-last': usually('nothing', 'tablets', 'vinegar', 'bleach', 'acid', 'ammonia', 'descaler'),
     'pour-now': choice('tablets', 'vinegar', 'bleach'),
+    amount: number({ optional: true, max: 200 }),
     flushed: usuallyNot,
     'feeds-plant-or-metal': usuallyNot,
   },
+  recorded: {
+    of: ['condensate-drain'],
+    // Which product it was stands beside the amount: the next one is judged against it.
+    measures: { 'drain-dose': { from: 'amount', unit: 'count' } },
+  },
   judge: ({ values }) => {
-    const figures: Figure[] =
-      values['pour-now'] === 'tablets' ? [figure('tablets', tabletsFor(values.tons, values.dose))] : [];
+    const usual = values['pour-now'] === 'tablets' ? tabletsFor(values.tons, values.dose) : 1;
+    const figures: Figure[] = [figure('amount', values.amount ?? usual, 'count')];
     const other = values['poured-last'];
     const mixes =
       !values.flushed &&
-      ((values['pour-now'] === 'bleach' && other !== 'nothing' && other !== 'bleach') ||
+      ((values['pour-now'] === 'bleach' && !['nothing', 'tablets', 'bleach'].includes(other)) ||
         (values['pour-now'] === 'vinegar' && other === 'bleach'));
     if (mixes)
       return judged([seen('stop', 'mixes')], {

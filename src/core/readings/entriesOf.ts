@@ -13,27 +13,35 @@ type FindingBody = Extract<EntryBody, { kind: 'finding' }>;
 /** Days until what is only watched is looked at again, where the reading does not say. */
 const WATCH_DAYS = 30;
 
+/** Beside a reading: a note, and what the same read before the work of the day. */
+export interface ReadBeside {
+  readonly note?: string | undefined;
+  readonly before?: Answer | undefined;
+}
+
 /** The entries of a judged reading of a thing: its values with the verdict, and what is to be put right, if anything. */
 export function entriesOf(
   reading: Reading,
   asset: string,
-  given: Given,
-  outcome: Outcome,
-  note?: string,
+  { given, outcome }: Answer,
+  { note, before }: ReadBeside = {},
 ): { readonly readings: readonly ReadingBody[]; readonly finding: FindingBody | null } {
   const judged = outcome.kind === 'judged' ? judgedOf(reading, outcome) : undefined;
-  const kept = keptGiven(given);
+  const part = partOf(reading, given);
   const readings = Object.entries(reading.recorded?.measures ?? {}).flatMap(
     ([measure, { from }]): ReadingBody[] => {
       const quantity = valueOf(from, given, outcome);
       if (!quantity) return [];
+      const was = before && valueOf(from, before.given, before.outcome);
       return [
         makeBody('reading', {
           asset,
           measure,
           ...quantity,
+          ...(part !== null && { part }),
+          ...(was && { before: was }),
           ...(judged && { judged }),
-          given: kept,
+          given: keptGiven(given),
           ...(note !== undefined && { note }),
         }),
       ];
@@ -41,7 +49,7 @@ export function entriesOf(
   );
   if (outcome.kind !== 'judged') return { readings, finding: null };
   // A reading without a value is kept as its finding, sound or not.
-  const found = findingOf(reading, asset, outcome, note);
+  const found = findingOf(reading, asset, given, outcome, note);
   return { readings, finding: found.days === undefined && readings.length > 0 ? null : found };
 }
 
@@ -54,9 +62,25 @@ function judgedOf(reading: Reading, { verdict, school, days }: Judged): ReadingB
   };
 }
 
+/** Which part of its thing a reading was taken at; null for the whole of it. */
+export function partOf({ recorded, fields }: Reading, given: Given): string | null {
+  const code = recorded?.part;
+  if (code === undefined) return null;
+  const field = fields[code];
+  const said = given[code] ?? (field?.kind === 'choice' ? field.otherwise : undefined);
+  return typeof said === 'string' ? said : null;
+}
+
 /** Anything but sound is work of its own until it is closed: a stop at once, an act within its days, a watch to be looked at again. */
-function findingOf(reading: Reading, asset: string, outcome: Judged, note?: string): FindingBody {
+function findingOf(
+  reading: Reading,
+  asset: string,
+  given: Given,
+  outcome: Judged,
+  note?: string,
+): FindingBody {
   const { verdict } = outcome;
+  const part = partOf(reading, given);
   const again = outcome.follows.find((follow) => follow.kind === 'retest');
   const days =
     verdict === 'stop' ? 0 : (outcome.days ?? (again?.kind === 'retest' ? again.days : WATCH_DAYS));
@@ -69,6 +93,8 @@ function findingOf(reading: Reading, asset: string, outcome: Judged, note?: stri
     verdict,
     ...(verdict !== 'sound' && { days }),
     ...(answeredBy.length > 0 && { answeredBy }),
+    ...(part !== null && { part }),
+    given: keptGiven(given),
     ...(note !== undefined && { note }),
   });
 }
@@ -104,12 +130,10 @@ export interface Answer {
 export function readingEntries(
   reading: Reading,
   asset: string,
-  { given, outcome }: Answer,
-  date: CivilDate,
-  makeId: () => string,
-  note?: string,
+  answer: Answer,
+  { date, makeId, ...beside }: ReadBeside & { readonly date: CivilDate; readonly makeId: () => string },
 ): { date: CivilDate; body: EntryBody; id: string }[] {
-  const { readings, finding } = entriesOf(reading, asset, given, outcome, note);
+  const { readings, finding } = entriesOf(reading, asset, answer, beside);
   const written = readings.map((body) => ({ date, body, id: makeId() }));
   const [first] = written;
   if (!finding) return written;

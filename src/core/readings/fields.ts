@@ -30,3 +30,5 @@ export const usually = <const T extends readonly [string, ...string[]]>(...optio
 });
 export const yesNo = { kind: 'yesNo' } as const;
 export const usuallyNot = { kind: 'yesNo', otherwise: false } as const;
+/** Which floor was measured: floors differ, and each has a gauge of its own. */
+export const FLOOR = usually('ground', 'basement', 'upper', 'top');

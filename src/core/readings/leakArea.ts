@@ -2,7 +2,7 @@ import { tidy } from '../units/units.ts';
 import { number, positive, quantity, usually } from './fields.ts';
 import { reading } from './reading.ts';
 import { SENSIBLE } from './air.ts';
-import { figure, doNow, worked, type Figure } from './verdict.ts';
+import { figure, doNow, unmet, worked, type Figure } from './verdict.ts';
 
 /** Stack and wind coefficients by storeys, shelter class 3 (ASHRAE basic model): A in in², ΔT in °F, v in mph, Q in ft³/min. */
 const STACK = [0.015, 0.0299, 0.0449] as const;
@@ -28,8 +28,8 @@ export const leakArea = reading({
   code: 'leak-area',
   system: 'shell',
   fields: {
-    length: positive('ft', { max: 10_000 }),
-    gap: positive('in', { max: 12 }),
+    length: positive('ft', { max: 10_000, otherwise: 0 }),
+    gap: positive('in', { max: 12, otherwise: 0 }),
     'more-area': positive('in2', { max: 10_000, otherwise: 0 }),
     storeys: usually('2', '1', '3'),
     difference: quantity('dF', { min: 0, max: 150, otherwise: 0 }),
@@ -42,6 +42,7 @@ export const leakArea = reading({
   recorded: { of: ['house', 'walls'], measures: { 'leak-area': { from: 'leak-area', unit: 'in2' } } },
   judge: ({ values }) => {
     const area = tidy(values.length * 12 * values.gap + values['more-area']);
+    if (area === 0) return unmet(['a-gap']);
     const q = infiltration(
       EFFECTIVE * area,
       Number(values.storeys) as 1 | 2 | 3,

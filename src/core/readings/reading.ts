@@ -71,6 +71,8 @@ export interface Forward {
 /** The entries a reading writes: of which things it is read, and which of its fields or figures is which measure. */
 export interface Recorded {
   readonly of: readonly AssetKind[];
+  /** The field that says at which part of the thing it was read: each part has a series and findings of its own. */
+  readonly part?: string;
   /** Each measure with the field or figure that holds its value (a field is kept as it was entered), and its unit (empty: a grade). */
   readonly measures: Readonly<Record<string, { readonly from: string; readonly unit: string }>>;
   /** The measure shown over time, the band it is shown against (of a school, or one for all), and how it is carried forward. */
@@ -93,7 +95,7 @@ export interface Reading {
 }
 
 /** Under what the readings stand on the Bench. */
-export const READING_SYSTEMS = ['air', 'water', 'sewage', 'shell', 'alarms', 'money'] as const;
+export const READING_SYSTEMS = ['air', 'water', 'sewage', 'shell', 'alarms', 'household', 'money'] as const;
 export type ReadingSystem = (typeof READING_SYSTEMS)[number];
 
 interface Spec<F extends Fields> {

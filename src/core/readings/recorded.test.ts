@@ -44,7 +44,7 @@ describe('what a reading leaves', () => {
           .chain((reading) => fc.tuple(fc.constant(reading), givenFor(reading))),
         ([reading, given]) => {
           const outcome = said(reading, given);
-          const { readings, finding } = entriesOf(reading, 'a', given, outcome);
+          const { readings, finding } = entriesOf(reading, 'a', { given, outcome });
           for (const body of [...readings, ...(finding ? [finding] : [])])
             expect(entryBodySchema.safeParse(body).error?.issues ?? []).toEqual([]);
           if (outcome.kind !== 'judged') expect(finding).toBeNull();
@@ -57,7 +57,7 @@ describe('what a reading leaves', () => {
 
   it('keeps a depth in the unit it was entered in, and a split as the split', () => {
     const deep = { sludge: { value: 310, unit: 'mm' } };
-    const kept = entriesOf(sludge, 'a', deep, said(sludge, deep));
+    const kept = entriesOf(sludge, 'a', { given: deep, outcome: said(sludge, deep) });
     expect(kept.readings).toMatchObject([
       { measure: 'sludge-depth', value: 310, unit: 'mm', judged: { verdict: 'act', days: 30 } },
     ]);
@@ -69,7 +69,7 @@ describe('what a reading leaves', () => {
       outdoors: { value: 85, unit: 'F' },
       placed: true,
     };
-    const split = entriesOf(temperatureSplit, 'a', cold, said(temperatureSplit, cold));
+    const split = entriesOf(temperatureSplit, 'a', { given: cold, outcome: said(temperatureSplit, cold) });
     expect(split.readings).toMatchObject([
       { value: 20, unit: 'dF', judged: { verdict: 'sound', school: 'fixed' } },
     ]);

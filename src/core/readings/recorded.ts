@@ -22,11 +22,11 @@ export const readingsOfKind = (kind: AssetKind): readonly string[] =>
 export const readingsOfMeasure = (measure: string, kind: AssetKind): readonly string[] =>
   readingsOfKind(kind).filter((code) => measure in (RECORDED[code]?.measures ?? {}));
 
-/** The readings a step asks for: those that tell a measure, or one that is only seen, which is named itself. */
+/** The readings a step asks for: those that tell a measure, or else one that is named itself. */
 export function readingsAsked(asked: string, kind: AssetKind): readonly string[] {
-  const seen = RECORDED[asked];
-  if (seen && Object.keys(seen.measures).length === 0) return seen.of.includes(kind) ? [asked] : [];
-  return readingsOfMeasure(asked, kind);
+  const telling = readingsOfMeasure(asked, kind);
+  if (telling.length > 0) return telling;
+  return RECORDED[asked]?.of.includes(kind) ? [asked] : [];
 }
 
 /** Against which reading's band a measure is shown over time. */

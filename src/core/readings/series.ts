@@ -19,6 +19,8 @@ export interface SeriesPoint {
 export interface Series {
   readonly asset: string;
   readonly measure: string;
+  /** The part of the thing they were read at; null: the whole of it. */
+  readonly part: string | null;
   readonly points: readonly SeriesPoint[];
   /** Days on which it began anew, such as pump-outs. */
   readonly restarts: readonly CivilDate[];
@@ -29,12 +31,13 @@ export function seriesOf(house: House, entries: readonly Entry[], on: CivilDate)
   const roots = rootsOf(house.assets);
   const rootOf = (asset: string): string => roots.get(asset) ?? asset;
   const standing = standingAsOf(entries, on);
-  const series = new Map<string, { asset: string; measure: string; points: SeriesPoint[] }>();
+  const series = new Map<string, { asset: string; measure: string; part: string | null; points: SeriesPoint[] }>();
   for (const { entry, date, body } of standing) {
     if (body.kind !== 'reading') continue;
     const asset = rootOf(body.asset);
-    const key = `${asset} ${body.measure}`;
-    const known = series.get(key) ?? { asset, measure: body.measure, points: [] };
+    const part = body.part ?? null;
+    const key = `${asset} ${body.measure} ${part ?? ''}`;
+    const known = series.get(key) ?? { asset, measure: body.measure, part, points: [] };
     known.points.push({
       entryId: entry.id,
       date,

@@ -1,5 +1,5 @@
 import { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
-import { unitIn, type UnitCode } from '../units/units.ts';
+import { convert, isUnit, toDigits, unitIn, type UnitCode } from '../units/units.ts';
 import type { Field, FieldProblem, Given, Reading } from './reading.ts';
 
 /** The content of the fields of a form: text as typed, an option's code, or `yes`. */
@@ -52,4 +52,13 @@ function readField(
   const asked = askedUnit(field, measures);
   const read = parseQuantity(text, asked === '' ? field.unit : asked, measures.gallon);
   return read.ok ? { value: read.value } : { problem: read.error };
+}
+
+/** How a value stands in a form: in the unit its field is asked in, with the digits that matter. */
+export function typedOf(field: Field, value: NonNullable<Given[string]>, measures: Measures): string {
+  if (typeof value === 'boolean') return value ? 'yes' : '';
+  if (typeof value !== 'object') return String(value);
+  const unit = askedUnit(field, measures);
+  if (unit === '' || !isUnit(value.unit)) return String(value.value);
+  return String(toDigits(convert(value.value, value.unit, unit), 4));
 }

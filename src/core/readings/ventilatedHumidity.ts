@@ -1,4 +1,4 @@
-import { number, share, usuallyNot } from './fields.ts';
+import { FLOOR, number, share, usuallyNot } from './fields.ts';
 import { byBand, reading, seen, when } from './reading.ts';
 import { act, from, scale, sound, watch, above } from './scale.ts';
 import { duty, figure, judged, doNow } from './verdict.ts';
@@ -7,11 +7,12 @@ import { duty, figure, judged, doNow } from './verdict.ts';
 export const ventilatedHumidity = reading({
   code: 'ventilated-humidity',
   system: 'air',
-  fields: { humidity: share(), 'days-over-70': number({ max: 365, otherwise: 0 }), mould: usuallyNot },
+  fields: { floor: FLOOR, humidity: share(), 'days-over-70': number({ max: 365, otherwise: 0 }), mould: usuallyNot },
   bands: { humidity: scale(watch, from(40, sound), above(60, watch), from(80, act(1))) },
   bandUnit: '%',
   recorded: {
     of: ['ventilator'],
+    part: 'floor',
     measures: { 'indoor-humidity': { from: 'humidity', unit: '%' } },
     chart: { measure: 'indoor-humidity', band: 'humidity' },
   },

@@ -1,6 +1,6 @@
 import { tidy } from '../units/units.ts';
 import { saturation } from './air.ts';
-import { number, quantity, share, usually, usuallyNot } from './fields.ts';
+import { FLOOR, number, quantity, share, usually, usuallyNot } from './fields.ts';
 import { reading, type Values } from './reading.ts';
 import { figure, judged, doNow, unmet, type Figure, type Follow, type Part } from './verdict.ts';
 
@@ -26,6 +26,7 @@ export function targetHumidity(highest: number): number | null {
 }
 
 const fields = {
+  floor: FLOOR,
   high: share(),
   low: share(),
   hours: quantity('h', { min: 1, max: 240 }),
@@ -36,6 +37,8 @@ const fields = {
   'days-since-fall': number({ max: 60, otherwise: 60 }),
   'days-low': number({ max: 365, otherwise: 0 }),
   condensation: usuallyNot,
+  control: number({ max: 100, optional: true }),
+  'own-readout': share({ optional: true }),
 } as const;
 type Humidity = Values<typeof fields>;
 
@@ -51,7 +54,14 @@ export const winterHumidity = reading({
   code: 'winter-humidity',
   system: 'air',
   fields,
-  recorded: { of: ['humidifier', 'house'], measures: { 'indoor-humidity': { from: 'humidity', unit: '%' } } },
+  recorded: {
+    of: ['humidifier', 'house'],
+    part: 'floor',
+    measures: {
+      'indoor-humidity': { from: 'humidity', unit: '%' },
+      'humidifier-control': { from: 'control', unit: 'count' },
+    },
+  },
   judge: ({ values }) => {
     const mean = tidy((values.high + values.low) / 2);
     const highest = highestHumidity(values.indoors, values['lowest-ahead'], values.glass);

@@ -1,9 +1,9 @@
 import { makeBody } from '../ledger/write/makeBody.ts';
 import type { CivilDate } from '../calendar/civilDate.ts';
 import type { EntryBody } from '../ledger/entry.ts';
-import { readingOf } from '../readings/all.ts';
 import { readingEntries } from '../readings/entriesOf.ts';
-import { judge, type Settled } from '../readings/reading.ts';
+import type { Settled } from '../readings/reading.ts';
+import { judgedRead, readBefore } from './readInRun.ts';
 import { roundOf } from './rounds.ts';
 import type { Seen } from './seen.ts';
 import { stateOf, type ItemState, type RunItem, type RunState } from './runState.ts';
@@ -54,7 +54,7 @@ function closing({ finding, items, states }: RunState, at: Finishing): RunEntry[
 function itemEntries(item: RunItem, state: ItemState, at: Finishing): RunEntry[] {
   const date = state.date ?? at.today;
   const entry = (body: EntryBody, on: CivilDate = date): RunEntry => ({ id: at.makeId(), date: on, body });
-  const read = state.readings.flatMap((one) => readEntries(one, state, at));
+  const read = state.readings.flatMap((_, place) => readEntries(place, state, at));
   const note = state.status === 'stopped' ? state.why.trim() : '';
   const seen = state.seen.map((one) => entry(seenBody(one, note), one.date));
   // A stop that was read or seen is its own finding; the work need not be found stopped as well.
@@ -139,15 +139,16 @@ function doneBody(item: RunItem, state: ItemState, duty: string, place: number, 
 const shareOf = (whole: number, parts: number, place: number): number =>
   Math.floor(whole / parts) + (place < whole % parts ? 1 : 0);
 
-function readEntries(
-  read: ItemState['readings'][number],
-  { status, why }: ItemState,
-  at: Finishing,
-): RunEntry[] {
-  const reading = readingOf(read.reading);
-  const answer = reading && judge(reading, read.given, at.settledOf(read.reading));
-  if (!reading || !answer || !('outcome' in answer)) return [];
-  const note = status === 'stopped' && why.trim() !== '' ? why.trim() : undefined;
-  const { given } = read;
-  return readingEntries(reading, read.asset, { given, outcome: answer.outcome }, read.date, at.makeId, note);
+/** What a measurement of an item writes; one taken of the same before is written beside it. */
+function readEntries(place: number, { readings, status, why }: ItemState, at: Finishing): RunEntry[] {
+  const read = readings[place];
+  const judged = read && judgedRead(read, at.settledOf);
+  if (!judged) return [];
+  const last = readBefore(readings, place);
+  return readingEntries(judged.reading, read.asset, judged.answer, {
+    date: read.date,
+    makeId: at.makeId,
+    note: status === 'stopped' && why.trim() !== '' ? why.trim() : undefined,
+    before: (last && judgedRead(last, at.settledOf)?.answer) ?? undefined,
+  });
 }

@@ -9,13 +9,28 @@ export interface Waits {
   readonly because: string | null;
 }
 
+/** What decides the order of a run: the practices, and what is outstanding. */
+export interface OrderFrom {
+  readonly find: FindPractice;
+  /** Whether a task is outstanding: one done lately need not be done again first. */
+  readonly isDue: (duty: string) => boolean;
+}
+
+/** Whether others have to wait for an item: not for a repair nobody has found a need for, nor for what was done lately. */
+function matters(item: RunItem, { find, isDue }: OrderFrom): boolean {
+  if (item.books) return false;
+  const practice = item.practice === null ? undefined : find(item.practice);
+  if (practice?.kind === 'response') return false;
+  return item.duties.length === 0 || item.duties.some(isDue);
+}
+
 /** Items that an item still waits for: the rows of its round that come first, and what its practice is done after. */
-export function waitsFor(run: RunState, item: RunItem, find: FindPractice): Waits[] {
+export function waitsFor(run: RunState, item: RunItem, from: OrderFrom): Waits[] {
   const round = run.round === null ? undefined : roundOf(run.round);
   const row = round?.rows.find((one) => one.row === item.row);
-  const after = item.practice === null ? [] : (find(item.practice)?.after ?? []);
+  const after = item.practice === null ? [] : (from.find(item.practice)?.after ?? []);
   return run.items.flatMap((other): Waits[] => {
-    if (other.key === item.key || isSettled(stateOf(run, other.key))) return [];
+    if (other.key === item.key || isSettled(stateOf(run, other.key)) || !matters(other, from)) return [];
     if (row?.after.includes(other.row)) return [{ item: other, because: row.because }];
     const first = other.practice !== null && other.row <= item.row && after.includes(other.practice);
     return first ? [{ item: other, because: null }] : [];
@@ -23,9 +38,9 @@ export function waitsFor(run: RunState, item: RunItem, find: FindPractice): Wait
 }
 
 /** The first item that is open and waits for nothing; else the first open one; null when all are settled. */
-export function nextItem(run: RunState, find: FindPractice): RunItem | null {
+export function nextItem(run: RunState, from: OrderFrom): RunItem | null {
   const open = run.items.filter(({ key }) => !isSettled(stateOf(run, key)));
-  return open.find((item) => waitsFor(run, item, find).length === 0) ?? open[0] ?? null;
+  return open.find((item) => waitsFor(run, item, from).length === 0) ?? open[0] ?? null;
 }
 
 /** The other ways to do the same, where a step cannot be done: what the practice says to try next, in its order, then the rest of the group. */

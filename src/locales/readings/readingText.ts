@@ -83,7 +83,7 @@ export function aboutText(speech: ReadingSpeech, code: string): About {
 
 export const fieldText = (speech: ReadingSpeech, field: string): string =>
   words(speech, FIELDS[field] ?? field);
-export const optionText = (speech: ReadingSpeech, field: string, option: string): string =>
+export const optionText = (speech: Pick<Speech, 'wording'>, field: string, option: string): string =>
   words(speech, OPTIONS[field]?.[option] ?? option);
 export const schoolText = (speech: ReadingSpeech, school: string): string =>
   words(speech, SCHOOLS[school] ?? BANDS[school] ?? school);

@@ -7,6 +7,7 @@ import { rootsOf, type Asset, type Home, type House } from '../../core/house/hou
 import { timingOf } from '../../core/house/timingOf.ts';
 import type { StandingEntry } from '../../core/ledger/corrections.ts';
 import { standingAsOf } from '../../core/ledger/asOf.ts';
+import { lastDoneIn, lastReadingsIn } from '../../core/ledger/lastOf.ts';
 import { stockAfter } from '../../core/ledger/stock.ts';
 import type { Need } from '../../core/practice/timing.ts';
 import { knownHouseIn, type KnownHouse } from '../../core/ledger/knownHouse.ts';
@@ -23,7 +24,7 @@ import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { loadHome, loadWholeHome, projectionInputsOf, reachingBack } from './loadedHome.ts';
 
-/** Facts and traits of a house as of now, what is in stock, and what was ever done. */
+/** Facts and traits of a house as of now, what is in stock, and what was done and read last. */
 export async function knownOf(tx: Tx, home: Home, on: CivilDate): Promise<KnownBody> {
   const house = await loadHouse(tx, home);
   const told = standingAsOf(await loadLedger(tx, home.id), on);
@@ -44,7 +45,8 @@ function toKnown(
     traits: Object.fromEntries(traits),
     gone: house.assets.flatMap(({ id }) => (standing.has(id) ? [] : [id])),
     stock: Object.fromEntries(stockAfter(told, (duty) => needs.get(duty) ?? [])),
-    done: [...new Set(told.flatMap(({ body }) => (body.kind === 'done' ? [body.duty] : [])))],
+    lastDone: Object.fromEntries(lastDoneIn(told)),
+    lastRead: lastReadingsIn(told),
   };
 }
 

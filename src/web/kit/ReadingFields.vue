@@ -1,8 +1,14 @@
 <script setup lang="ts">
-import ChoiceField from './ChoiceField.vue';
-import TextField from './TextField.vue';
+import Checkbox from 'primevue/checkbox';
+import InputText from 'primevue/inputtext';
+import Select from 'primevue/select';
+import { useId } from 'vue';
+import BlockChoice from './BlockChoice.vue';
+import FieldRow from './FieldRow.vue';
+import type { FilledIn } from '../../core/readings/fill/known.ts';
 import type { Field, Reading } from '../../core/readings/reading.ts';
 import { askedUnit, type Measures, type Typed, type TypedProblem } from '../../core/readings/typed.ts';
+import { filledText } from '../../locales/readings/filledText.ts';
 import {
   fieldText,
   optionText,
@@ -13,17 +19,23 @@ import {
   type ReadingSpeech,
 } from '../../locales/readings/readingText.ts';
 
-/** The fields of a reading, to type in: a value may be written with any unit of its kind. */
+/** The fields of a reading, to type in: a value may be written with any unit of its kind. What the house knows stands there already. */
 const props = defineProps<{
   reading: Reading;
   speech: ReadingSpeech;
   measures: Measures;
   problems: readonly { field: string; problem: TypedProblem; limit?: number }[];
+  /** What stands in the fields: what was typed, and else what was filled in. */
+  standing: Typed;
+  /** What is filled in, and from where. */
+  filled?: Readonly<Record<string, FilledIn>>;
+  nameOf?: (asset: string) => string;
   /** Fields that are not asked for here. */
   without?: readonly string[];
 }>();
 const typed = defineModel<Typed>({ required: true });
 
+const group = useId();
 const shown = (): [string, Field][] =>
   Object.entries(props.reading.fields).filter(([code]) => !props.without?.includes(code));
 const unitOf = (field: Field): string => {
@@ -40,13 +52,20 @@ function labelOf(code: string, field: Field): string {
   return unit === '' ? name : `${name}, ${unit}`;
 }
 
-function hintOf(field: Field): string | undefined {
+function hintOf(code: string, field: Field): string | undefined {
+  const from = props.filled?.[code];
+  if (from && typed.value[code] === undefined)
+    return filledText(props.speech, from.from, props.nameOf ?? ((id) => id));
   if (field.kind !== 'quantity' && field.kind !== 'number') return undefined;
   if (field.optional) return props.speech.t('bench.optional');
   if (field.otherwise === undefined || field.otherwise === 0) return undefined;
   if (field.kind === 'number') return undefined;
   return props.speech.t('bench.usually', { n: quantityText(props.speech, field.otherwise, field.unit) });
 }
+
+/** Choices of a field as they are read. */
+const optionsOf = (code: string, field: Extract<Field, { kind: 'choice' }>) =>
+  field.options.map((option) => ({ value: option, text: optionText(props.speech, code, option) }));
 
 function errorOf(code: string, field: Field): string | undefined {
   const found = props.problems.find((one) => one.field === code);
@@ -65,34 +84,62 @@ function errorOf(code: string, field: Field): string | undefined {
   <div class="fields">
     <template v-for="[code, field] in shown()" :key="code">
       <label v-if="field.kind === 'yesNo'" class="yes">
-        <input
-          type="checkbox"
-          :checked="typed[code] === 'yes'"
-          @change="set(code, ($event.target as HTMLInputElement).checked ? 'yes' : '')"
-        />{{ fieldText(speech, code) }}
+        <Checkbox
+          binary
+          :model-value="standing[code] === 'yes'"
+          :name="code"
+          @update:model-value="set(code, $event ? 'yes' : '')"
+        /><span
+          >{{ fieldText(speech, code)
+          }}<span v-if="hintOf(code, field)" class="soft small"> ({{ hintOf(code, field) }})</span></span
+        >
       </label>
-      <ChoiceField
-        v-else-if="field.kind === 'choice'"
-        :label="labelOf(code, field)"
-        :error="errorOf(code, field)"
-        :model-value="typed[code] ?? field.otherwise ?? ''"
-        @update:model-value="set(code, $event)"
-      >
-        <option v-if="field.otherwise === undefined" value="">{{ speech.t('note.choose') }}</option>
-        <option v-for="option in field.options" :key="option" :value="option">
-          {{ optionText(speech, code, option) }}
-        </option>
-      </ChoiceField>
-      <TextField
+      <fieldset v-else-if="field.kind === 'choice' && field.otherwise === undefined" class="open">
+        <legend>{{ labelOf(code, field) }}</legend>
+        <div class="options">
+          <BlockChoice
+            v-for="option in optionsOf(code, field)"
+            :key="option.value"
+            kind="radio"
+            :name="`${group} ${code}`"
+            :value="option.value"
+            :model-value="standing[code] === option.value"
+            @update:model-value="set(code, option.value)"
+            >{{ option.text }}</BlockChoice
+          >
+        </div>
+        <p v-if="hintOf(code, field)" class="soft small">{{ hintOf(code, field) }}</p>
+        <p v-if="errorOf(code, field)" class="error small" role="alert">{{ errorOf(code, field) }}</p>
+      </fieldset>
+      <FieldRow
         v-else
+        v-slot="{ id, describedBy, invalid }"
         :label="labelOf(code, field)"
-        :hint="hintOf(field)"
+        :hint="hintOf(code, field)"
         :error="errorOf(code, field)"
-        :model-value="typed[code] ?? ''"
-        autocomplete="off"
-        inputmode="text"
-        @update:model-value="set(code, $event)"
-      />
+      >
+        <Select
+          v-if="field.kind === 'choice'"
+          :label-id="id"
+          :model-value="standing[code] || field.otherwise"
+          :options="optionsOf(code, field)"
+          option-label="text"
+          option-value="value"
+          :aria-describedby="describedBy"
+          :invalid="invalid === true"
+          @update:model-value="set(code, $event)"
+        />
+        <InputText
+          v-else
+          :id="id"
+          :model-value="standing[code] ?? ''"
+          autocomplete="off"
+          inputmode="text"
+          :aria-describedby="describedBy"
+          :aria-invalid="invalid"
+          @update:model-value="set(code, $event ?? '')"
+        />
+      </FieldRow>
     </template>
   </div>
 </template>
@@ -105,12 +152,28 @@ function errorOf(code: string, field: Field): string | undefined {
   align-items: start;
 }
 
-.yes {
-  display: flex;
-  align-items: baseline;
+.open {
+  grid-column: 1 / -1;
 }
 
-.yes input {
-  flex: none;
+legend {
+  font-weight: 600;
+}
+
+.options {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(15rem, 100%), 1fr));
+  gap: 0.375rem;
+}
+
+.error {
+  color: var(--rust);
+}
+
+.yes {
+  display: flex;
+  align-items: center;
+  min-height: 2.75rem;
+  gap: 0.5rem;
 }
 </style>

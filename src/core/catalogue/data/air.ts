@@ -86,9 +86,9 @@ export const air: readonly Practice[] = [
           'Find every filter: a slot at the unit, a wall, floor or ceiling {grille}, the back of a furnace door. For a ceiling {grille} use a step stool on firm ground.',
           'falls',
         ],
-        'Read the size off the old frame.',
+        { says: 'Read the size off the old frame.', facts: ['size', 'filter'] },
         'Open the magnetic strip, screwed panel, hooks or tape and slide the old one out without shaking it.',
-        'Slide the new one in with its arrow along the air: away from the rooms, towards the blower and the coil where the copper lines enter.',
+        { says: 'Slide the new one in with its arrow along the air: away from the rooms, towards the blower and the coil where the copper lines enter.', facts: ['direction'] },
         [
           'Press round the edges: no air may slip past the frame. A filter that bows or whistles is the wrong size.',
           'plant-overheating',
@@ -223,7 +223,7 @@ export const air: readonly Practice[] = [
           'heat-illness',
         ],
         'Unhook the door of the cabinet and draw the cartridge out.',
-        'Check the arrow, compare with an unused cartridge, slide the new one in.',
+        { says: 'Check the arrow, compare with an unused cartridge, slide the new one in.', facts: ['size', 'direction'] },
       ],
       closeOut: [
         'Door back in its hooks, date on the cartridge, fan on. Note whether the house has one cabinet or two.',
@@ -282,7 +282,7 @@ export const air: readonly Practice[] = [
       work: [
         'Take it out and wash it.',
         'Let it dry right through: a wet filter breeds mold.',
-        'Refit with the arrow along the air, edges snug.',
+        { says: 'Refit with the arrow along the air, edges snug.', facts: ['direction'] },
       ],
       closeOut: ['Fan on, date noted.'],
     },
@@ -322,7 +322,7 @@ export const air: readonly Practice[] = [
       work: [
         'Find the cooling coil by its copper lines.',
         'Follow the air from the return through the blower to that coil.',
-        'Draw a bold arrow that way beside the slot.',
+        { says: 'Draw a bold arrow that way beside the slot.', facts: ['direction'] },
       ],
       closeOut: ['Photograph it.'],
     },

@@ -88,7 +88,7 @@ export const alarms: readonly Practice[] = [
     supplies: [{ supply: 'alarm-cell', quantity: { fact: 'cells', times: 1, otherwise: 1 } }],
     steps: {
       first: [[onTheLadder, 'falls']],
-      work: ['Twist or unlatch the unit.', 'Change the cell.', 'Latch it home.', 'Press-test.'],
+      work: ['Twist or unlatch the unit.', { says: 'Change the cell.', facts: ['cell', 'cells'] }, 'Latch it home.', 'Press-test.'],
       closeOut: ['Log each unit; restock.'],
     },
     judge: { sound: 'It sounds.', act: 'Silent with a new cell: replace the unit.' },
@@ -173,7 +173,7 @@ export const alarms: readonly Practice[] = [
       first: ['Be sure it is a chirp and not the alarm itself.'],
       work: [
         ['Find which unit; a firm ladder.', 'falls'],
-        'Fit a new cell.',
+        { says: 'Fit a new cell.', facts: ['cell', 'cells'] },
         'Press and hold the button.',
         'Read the date on the back.',
       ],
@@ -281,7 +281,7 @@ export const alarms: readonly Practice[] = [
       work: [
         'Wipe.',
         ['Press.', 'carbon-monoxide'],
-        'In spring and autumn change the cell; plug-in types may hold one too.',
+        { says: 'In spring and autumn change the cell; plug-in types may hold one too.', facts: ['cell', 'cells'] },
         'Press again.',
       ],
       closeOut: ['A tick for each unit.'],

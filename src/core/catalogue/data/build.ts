@@ -82,7 +82,7 @@ export const school = (
 type StepText =
   | string
   | readonly [says: string, ...hazards: Hazard[]]
-  | { says: string; cautions?: Hazard[]; reads?: string[]; looks?: Look[]; waits?: number };
+  | { says: string; cautions?: Hazard[]; reads?: string[]; looks?: Look[]; facts?: string[]; waits?: number };
 
 interface StepTexts {
   readonly first?: readonly StepText[];
@@ -94,13 +94,14 @@ interface StepTexts {
 function stepOf(at: Step['at'], text: StepText): Step {
   if (typeof text === 'string') return { at, says: text, cautions: [], reads: [] };
   if ('says' in text) {
-    const { says, cautions = [], reads = [], looks, waits } = text;
+    const { says, cautions = [], reads = [], looks, facts, waits } = text;
     return {
       at,
       says,
       cautions: [...cautions],
       reads: [...reads],
       ...(looks && { looks: [...looks] }),
+      ...(facts && { facts: [...facts] }),
       ...(waits !== undefined && { waits }),
     };
   }

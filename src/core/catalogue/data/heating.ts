@@ -58,6 +58,7 @@ export const heating: readonly Practice[] = [
       work: [
         {
           says: 'Find the filter, judge it, change it. The arrow points to the blower.',
+          facts: ['direction'],
           looks: [
             look(
               'filter',
@@ -75,6 +76,7 @@ export const heating: readonly Practice[] = [
         },
         ['Front cover off: raw edges of sheet metal cut hands.', 'cuts'],
         {
+          facts: ['flame-sensor'],
           says: 'Tell the flame sensor from the igniter: the sensor is one plain metal rod with one wire, in the path of the flame; the igniter is pale, brittle, and has two wires. Do not touch the igniter.',
           looks: [
             look(
@@ -716,7 +718,7 @@ export const heating: readonly Practice[] = [
     minutes: 5,
     supplies: [{ supply: 'thermostat-cell', quantity: { fact: 'cells', times: 1, otherwise: 2 } }],
     steps: {
-      work: ['Lift off the face.', 'Change the batteries.', 'Check clock and program.'],
+      work: ['Lift off the face.', { says: 'Change the batteries.', facts: ['cells'] }, 'Check clock and program.'],
       closeOut: ['Log it.'],
     },
     judge: { sound: 'The display lives.', act: 'Blank with new batteries: licensed trade.' },

@@ -16,7 +16,7 @@ export const humidity: readonly Practice[] = [
     steps: {
       first: ['A fresh pad first.'],
       work: [
-        'Open the bypass damper.',
+        { says: 'Open the bypass damper.', facts: ['marks'] },
         ['Water on; watch for drips at the furnace.', 'flooding'],
         'Control to the middle of its scale, or to the number that served last winter.',
       ],
@@ -81,7 +81,7 @@ export const humidity: readonly Practice[] = [
       first: ['Unit off.'],
       work: [
         'Cover off, water line off, frame out, its own cover off.',
-        'New pad with the painted edge up.',
+        { says: 'New pad with the painted edge up.', facts: ['size'] },
         'Put together and seat it so that it empties into the drain.',
         ['Water line on; bowl and towel ready.', 'flooding'],
         'Push until both sides click.',

@@ -7,6 +7,17 @@ import type { Told } from './told.ts';
 export const shortText = text().trim().min(1).max(200);
 export const longText = text().trim().min(1).max(4_000);
 
+/** All that was put in for a reading, by field: quantities as they were entered. */
+export const givenSchema = z.record(
+  codeSchema,
+  z.union([
+    z.strictObject({ value: z.number(), unit: text().min(1).max(20) }),
+    z.number(),
+    text().max(60),
+    z.boolean(),
+  ]),
+);
+
 /** Supplies used by one piece of work; left out, those the practice names. */
 export const usedSchema = z.strictObject({ supply: codeSchema, quantity: z.number().min(0).max(100_000) });
 

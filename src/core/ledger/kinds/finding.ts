@@ -3,7 +3,7 @@ import { codeSchema } from '../../basics/code.ts';
 import { idSchema } from '../../basics/id.ts';
 import { verdictSchema } from '../../basics/verdict.ts';
 import { text } from '../../basics/text.ts';
-import { longText, shortText, tellText } from './fields.ts';
+import { givenSchema, longText, shortText, tellText } from './fields.ts';
 import { body, kindOf, toAsset, toDuty, toEntry } from './kind.ts';
 
 /** Something was found on a thing. */
@@ -24,6 +24,10 @@ export const finding = kindOf(
     look: text().max(130).optional(),
     /** The reading that led to it. */
     reading: idSchema.optional(),
+    /** Which part of the thing was measured. */
+    part: codeSchema.optional(),
+    /** What was put in for the reading that led to it: what the verdict was reached from. */
+    given: givenSchema.optional(),
     note: longText.optional(),
   }),
   {
@@ -34,8 +38,8 @@ export const finding = kindOf(
     ],
     about: ({ asset, duty }) =>
       duty === undefined ? { what: 'asset', id: asset } : { what: 'duty', id: duty },
-    tells: ({ what, verdict, place, note }) => [
-      { field: 'text', as: 'finding', what },
+    tells: ({ what, verdict, place, part, note }) => [
+      { field: 'text', as: 'finding', what, part },
       ...(verdict ? [{ field: 'verdict', as: 'verdict', verdict } as const] : []),
       ...tellText('place', place),
       ...tellText('note', note),

@@ -3,7 +3,7 @@ import { codeSchema } from '../../basics/code.ts';
 import { idSchema } from '../../basics/id.ts';
 import { text } from '../../basics/text.ts';
 import { verdictSchema } from '../../basics/verdict.ts';
-import { longText, shortText, tellText } from './fields.ts';
+import { givenSchema, longText, shortText, tellText } from './fields.ts';
 import { body, kindOf, toAsset } from './kind.ts';
 
 /** The verdict of a reading when it was taken, and the school that gave it; a later judgement does not change it. */
@@ -14,17 +14,6 @@ export const judgedSchema = z.strictObject({
   days: z.int().min(0).max(400).optional(),
 });
 
-/** All that was put in for a reading, by field: quantities as they were entered. */
-export const givenSchema = z.record(
-  codeSchema,
-  z.union([
-    z.strictObject({ value: z.number(), unit: text().min(1).max(20) }),
-    z.number(),
-    text().max(60),
-    z.boolean(),
-  ]),
-);
-
 /** Something was measured. */
 export const reading = kindOf(
   body('reading', {
@@ -32,6 +21,10 @@ export const reading = kindOf(
     measure: shortText,
     value: z.number(),
     unit: text().min(1).max(20),
+    /** Which part of the thing: humidity is measured floor by floor. */
+    part: codeSchema.optional(),
+    /** The same as it was before the work of the same day: a pair shows what the work did. */
+    before: z.strictObject({ value: z.number(), unit: text().min(1).max(20) }).optional(),
     judged: judgedSchema.optional(),
     given: givenSchema.optional(),
     note: longText.optional(),
@@ -39,8 +32,8 @@ export const reading = kindOf(
   {
     references: ({ asset }) => [toAsset(asset)],
     about: ({ asset }) => ({ what: 'asset', id: asset }),
-    tells: ({ measure, value, unit, judged, note }) => [
-      { field: 'text', as: 'reading', measure, value, unit },
+    tells: ({ measure, value, unit, part, before, judged, note }) => [
+      { field: 'text', as: 'reading', measure, value, unit, part, before },
       ...(judged ? [{ field: 'verdict', as: 'verdict', verdict: judged.verdict } as const] : []),
       ...tellText('note', note),
     ],

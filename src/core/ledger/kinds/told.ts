@@ -2,6 +2,7 @@ import type { FactValue } from '../../basics/factValue.ts';
 import type { Verdict } from '../../basics/verdict.ts';
 import type { CivilDate } from '../../calendar/civilDate.ts';
 import type { Terms } from '../../practice/terms.ts';
+import type { Quantity } from '../../units/quantity.ts';
 
 /** The subject of an entry: an id of the home, or a code that has a name. */
 export type About =
@@ -19,11 +20,18 @@ export type Told = { readonly field: string } & (
   | { readonly as: 'person'; readonly id: string }
   | { readonly as: 'asset'; readonly id: string }
   | { readonly as: 'state'; readonly code: string }
-  | { readonly as: 'finding'; readonly what: string }
+  | { readonly as: 'finding'; readonly what: string; readonly part?: string | undefined }
   | { readonly as: 'verdict'; readonly verdict: Verdict }
   | { readonly as: 'used'; readonly used: readonly { readonly supply: string; readonly quantity: number }[] }
   | { readonly as: 'terms'; readonly terms: Terms }
   | { readonly as: 'fact'; readonly asset: string; readonly fact: string; readonly value: FactValue }
   | { readonly as: 'trait'; readonly trait: string; readonly value: FactValue }
-  | { readonly as: 'reading'; readonly measure: string; readonly value: number; readonly unit: string }
+  | {
+      readonly as: 'reading';
+      readonly measure: string;
+      readonly value: number;
+      readonly unit: string;
+      readonly part?: string | undefined;
+      readonly before?: Quantity | undefined;
+    }
 );

@@ -9,7 +9,7 @@ import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
 import { findingText } from '../../../locales/findingText.ts';
-import { enteredText } from '../../../locales/readings/readingText.ts';
+import { enteredText, optionText } from '../../../locales/readings/readingText.ts';
 import { factName, factText, traitText } from '../../../locales/factText.ts';
 import { capital, dateText, daysText, nameIn, type Speech } from '../../../locales/speech.ts';
 
@@ -92,7 +92,7 @@ function toldText(told: Told, house: HouseBody, speech: Speech): string {
     case 'state':
       return nameIn(speech, 'state', told.code);
     case 'finding':
-      return findingText(speech, told.what);
+      return partText(findingText(speech, told.what), told.part, speech);
     case 'verdict':
       return t(`note.verdicts.${told.verdict}`);
     case 'used':
@@ -121,8 +121,14 @@ function readingText(told: ToldAs<'reading'>, house: HouseBody, speech: Speech):
   const { value, unit } = inHomeUnits(told, house.home.units);
   const entered = enteredText(speech, told.value, told.unit);
   const text = unit === told.unit ? entered : `${entered} (${enteredText(speech, value, unit)})`;
-  return `${nameIn(speech, 'measure', told.measure)}: ${text}`;
+  const before = told.before && inHomeUnits(told.before, house.home.units);
+  const was = before ? `, ${speech.t('record.before', { n: enteredText(speech, before.value, before.unit) })}` : '';
+  return `${partText(nameIn(speech, 'measure', told.measure), told.part, speech)}: ${text}${was}`;
 }
+
+/** What was measured, with the part of the thing it was measured at. */
+const partText = (what: string, part: string | undefined, speech: Speech): string =>
+  part === undefined ? what : `${what}, ${optionText(speech, 'floor', part)}`;
 
 const usedText = ({ supply, quantity }: ToldAs<'used'>['used'][number], speech: Speech): string =>
   `${speech.formats.number(quantity)} × ${nameIn(speech, 'supply', supply)}`;

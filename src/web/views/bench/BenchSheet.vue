@@ -2,9 +2,10 @@
 import { useClipboard } from '@vueuse/core';
 import { computed, ref, toRef } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
-import ReadingFields from '../../kit/ReadingFields.vue';
 import ReadingOutcome from '../../kit/ReadingOutcome.vue';
+import ReadingInputs from '../../parts/reading/ReadingInputs.vue';
 import { bandOf, type Reading, type Settled } from '../../../core/readings/reading.ts';
+import type { KnownForReading } from '../../../core/readings/fill/known.ts';
 import type { Measures, Typed } from '../../../core/readings/typed.ts';
 import {
   aboutText,
@@ -13,7 +14,8 @@ import {
   type ReadingSpeech,
 } from '../../../locales/readings/readingText.ts';
 import { BAND_NOTE } from '../../../locales/readings/about.ts';
-import { useJudging } from '../../composables/useJudging.ts';
+import { firstThing } from '../../composables/useKnownForReading.ts';
+import { useReadingForm } from '../../composables/useReadingForm.ts';
 import BandTable from './BandTable.vue';
 import EdgesForm from './EdgesForm.vue';
 
@@ -23,6 +25,8 @@ const props = defineProps<{
   speech: ReadingSpeech;
   measures: Measures;
   settled: Settled;
+  /** What the home on screen fills in; null without a home. */
+  known: KnownForReading | null;
   /** Whether this home's school and edges can be set from here. */
   maySettle: boolean;
   busy: boolean;
@@ -41,11 +45,13 @@ const settled = computed((): Settled => ({
   ...props.settled,
   ...(chosen.value !== '' && { school: chosen.value }),
 }));
-const { answer, problems, needed } = useJudging(
+const { filled, standing, answer, problems, needed } = useReadingForm(
   toRef(() => props.reading),
-  typed,
+  computed(() => firstThing(props.reading.code, props.known)),
+  toRef(() => props.known),
   toRef(() => props.measures),
   settled,
+  typed,
 );
 const outcome = computed(() => answer.value?.outcome ?? null);
 const neededText = computed(() =>
@@ -93,12 +99,15 @@ function saveEdges(band: string, edges: number[] | null): void {
             {{ schoolText(speech, school) }}
           </option>
         </ChoiceField>
-        <ReadingFields
+        <ReadingInputs
           v-model="typed"
           :reading="reading"
           :speech="speech"
           :measures="measures"
           :problems="problems"
+          :standing="standing"
+          :filled="filled"
+          :name-of="(id) => known?.assets.find((one) => one.id === id)?.name ?? ''"
         />
       </form>
       <div class="result" aria-live="polite">

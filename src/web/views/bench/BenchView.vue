@@ -11,6 +11,7 @@ import type { FactValue } from '../../../core/basics/factValue.ts';
 import { aboutText, schoolText } from '../../../locales/readings/readingText.ts';
 import { loadCatalogue } from '../../catalogue.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
+import { askOutlook, useKnownForReading } from '../../composables/useKnownForReading.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
@@ -20,7 +21,9 @@ import BenchSheet from './BenchSheet.vue';
 const route = useRoute();
 const router = useRouter();
 const home = useHome();
-const { speech, measures, traits, loadKnown } = useReadings();
+const { speech, measures, traits, known: body, loadKnown } = useReadings();
+const outlook = ref<Awaited<ReturnType<typeof askOutlook>>>([]);
+const known = useKnownForReading(body, outlook, ref(null), ref([]));
 const { write } = useWriting();
 const { tell, tellBody } = useErrorText();
 const t = computed(() => speech.value.t);
@@ -87,6 +90,7 @@ async function start(): Promise<void> {
   if (homeId.value === null) return;
   try {
     await Promise.all([home.load(homeId.value), loadKnown(homeId.value)]);
+    outlook.value = await askOutlook(homeId.value);
   } catch (error) {
     // The bench works without a connection; what the home has settled is then not known, and that is said.
     said.value = { text: tell(error).text, wrong: true };
@@ -165,6 +169,7 @@ const keepEdges = (band: string, edges: number[] | null): Promise<void> =>
           :speech="speech"
           :measures="measures"
           :settled="settled"
+        :known="homeId === null ? null : known"
           :may-settle="homeId !== null && home.mayWrite"
           :busy="busy"
           :address="address"

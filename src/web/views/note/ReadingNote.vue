@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, toRef, watch } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
-import ReadingFields from '../../kit/ReadingFields.vue';
 import ReadingOutcome from '../../kit/ReadingOutcome.vue';
+import ReadingInputs from '../../parts/reading/ReadingInputs.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { readingEntries } from '../../../core/readings/entriesOf.ts';
 import { readingsOfKind } from '../../../core/readings/recorded.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
-import type { Typed } from '../../../core/readings/typed.ts';
 import { aboutText } from '../../../locales/readings/readingText.ts';
-import { useJudging } from '../../composables/useJudging.ts';
+import { askOutlook, useKnownForReading } from '../../composables/useKnownForReading.ts';
+import { useReadingForm } from '../../composables/useReadingForm.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useHome } from '../../stores/home.ts';
 
@@ -21,31 +21,41 @@ const props = defineProps<{ kind: AssetKind; asset: string }>();
 const code = defineModel<string>('code', { required: true });
 
 const home = useHome();
-const { speech, measures, traits, loadKnown } = useReadings();
+const { speech, measures, traits, known: body, loadKnown } = useReadings();
 const t = computed(() => speech.value.t);
-const typed = ref<Typed>({});
 const choices = computed(() =>
   readingsOfKind(props.kind).map((one) => ({ code: one, title: aboutText(speech.value, one).title })),
 );
 code.value = choices.value[0]?.code ?? '';
-watch(code, () => {
-  typed.value = {};
-  asked.value = false;
-});
 
 // Without a connection what the home has settled is not known: it is judged by the usual schools.
 loadKnown(home.house?.home.id ?? '').catch(() => undefined);
 
 const reading = computed(() => readingOf(code.value) ?? null);
 const settled = computed(() => (reading.value ? settledBy(reading.value, traits.value) : {}));
-const { answer, problems, asked } = useJudging(reading, typed, measures, settled);
+const outlook = ref<Awaited<ReturnType<typeof askOutlook>>>([]);
+void askOutlook(home.house?.home.id ?? '').then((days) => {
+  outlook.value = days;
+});
+const known = useKnownForReading(body, outlook, ref(null), ref([]));
+const { typed, filled, standing, answer, problems, asked } = useReadingForm(
+  reading,
+  toRef(() => props.asset),
+  known,
+  measures,
+  settled,
+);
+watch(code, () => {
+  typed.value = {};
+  asked.value = false;
+});
 const outcome = computed(() => answer.value?.outcome ?? null);
 
 /** The entries it makes on a day; null where something is missing or wrong, which then stands at its field. */
 function entriesOn(date: CivilDate, note: string | undefined) {
   asked.value = true;
   if (!reading.value || !answer.value) return null;
-  return readingEntries(reading.value, props.asset, answer.value, date, uuid, note);
+  return readingEntries(reading.value, props.asset, answer.value, { date, makeId: uuid, note });
 }
 defineExpose({ entriesOn });
 </script>
@@ -57,12 +67,15 @@ defineExpose({ entriesOn });
       <option value="">{{ t('noteReading.other') }}</option>
     </ChoiceField>
     <template v-if="reading">
-      <ReadingFields
+      <ReadingInputs
         v-model="typed"
         :reading="reading"
         :speech="speech"
         :measures="measures"
         :problems="problems"
+        :standing="standing"
+        :filled="filled"
+        :name-of="(id) => known?.assets.find((one) => one.id === id)?.name ?? ''"
       />
       <div v-if="outcome" class="told" aria-live="polite">
         <ReadingOutcome :outcome="outcome" :speech="speech" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { ClimateView, HouseBody } from '../../../contract/schemas.ts';
+import type { WeatherDay } from '../../../core/climate/weather.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
 import type { Gathered, Gathering } from '../../../core/runs/gather.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
 import { enteredText } from '../../../locales/readings/readingText.ts';
@@ -11,7 +12,7 @@ const props = defineProps<{
   gathering: Gathering;
   speech: Speech;
   house: HouseBody;
-  outlook: ClimateView['outlook'];
+  outlook: readonly WeatherDay[];
   mayWrite: boolean;
 }>();
 const emit = defineEmits<{ begin: [] }>();

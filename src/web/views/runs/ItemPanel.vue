@@ -7,21 +7,25 @@ import type { FactValue } from '../../../core/basics/factValue.ts';
 import { nameOfLook, WHOLE_LOOK, type Look, type LookChoice } from '../../../core/practice/look.ts';
 import type { Hazard } from '../../../core/practice/lists.ts';
 import type { Given } from '../../../core/readings/reading.ts';
+import type { KnownForReading } from '../../../core/readings/fill/known.ts';
 import type { Measures } from '../../../core/readings/typed.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { refusalsAt } from '../../../core/runs/data/refusals.ts';
 import { hazardsAt, isAsked } from '../../../core/runs/gates.ts';
+import type { Read } from '../../../core/runs/readInRun.ts';
 import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
+import { stepFacts } from '../../../core/runs/stepFacts.ts';
 import { leftOut, seenBy, unanswered, type Seen } from '../../../core/runs/seen.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { TRADE_NAMES } from '../../../locales/readings/outcomes.ts';
-import { aboutText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
+import type { ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { nameIn, words } from '../../../locales/speech.ts';
 import { stepInWords } from '../../../locales/stepText.ts';
+import StepFacts from './StepFacts.vue';
 import StepGates from './StepGates.vue';
 import StepKnow from './StepKnow.vue';
 import StepLook from './StepLook.vue';
-import StepReading from './StepReading.vue';
+import StepReadings from './StepReadings.vue';
 import { clockText, useStepTimer } from './useStepTimer.ts';
 
 /** One step of one piece of work, large: its cautions to be answered first, what is looked at and measured, its wait. */
@@ -39,12 +43,14 @@ const props = defineProps<{
   measures: Measures;
   traits: Readonly<Record<string, FactValue>>;
   today: CivilDate;
+  known: KnownForReading | null;
 }>();
 const emit = defineEmits<{
   change: [change: Partial<ItemState>];
   done: [];
   hazard: [hazard: string];
   read: [reading: { step: number; reading: string; asset: string; given: Given; outcome: Outcome }];
+  forget: [read: Read];
   see: [seen: Seen[]];
   later: [];
   hire: [];
@@ -80,20 +86,22 @@ const hazards = computed(() =>
     })),
   ),
 );
+const facts = computed(() => {
+  const { practice, house } = props;
+  const place = practice && step.value ? practice.steps.indexOf(step.value) : -1;
+  return practice && place >= 0 ? stepFacts(practice, place, assets.value, house.assets, props.factsOf) : [];
+});
 const gateOf = (hazard: Hazard): string => `${at.value} ${hazard}`;
 const answered = computed(() => hazards.value.filter((one) => props.state.gates.includes(gateOf(one))));
 const gatesOpen = computed(() =>
   hazards.value.every((hazard) => !isAsked(hazard) || answered.value.includes(hazard)),
 );
-const kept = computed(() => props.state.readings.filter((one) => one.step === at.value));
 const reads = computed(() => (step.value?.reads ?? []).filter((measure) => measure !== 'run-hours'));
 const missing = computed(() => {
   if (!step.value || !props.practice) return { looks: [], reads: [] };
   return unanswered({ ...step.value, reads: reads.value }, at.value, props.practice, props.state);
 });
-const again = ref(false);
 watch(at, () => {
-  again.value = false;
   tried.value = false;
 });
 const refusals = computed(() =>
@@ -166,11 +174,6 @@ function tick(): void {
   if (at.value + 1 < steps.value.length) at.value += 1;
   else emit('done');
 }
-
-function keepReading(reading: { reading: string; asset: string; given: Given; outcome: Outcome }): void {
-  again.value = false;
-  emit('read', { step: at.value, ...reading });
-}
 </script>
 
 <template>
@@ -192,6 +195,9 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
       <p class="says" :class="{ closed: !gatesOpen }">
         <em v-if="inWords.stage">{{ inWords.stage }}: </em>{{ inWords.says }}
       </p>
+      <StepFacts v-if="facts.length > 0" :facts="facts" :house="house" :speech="speech" />
+      <!-- The drawing of the step has its place here. -->
+      <slot name="drawing" :step="step" />
       <p v-if="step.at === 'work' && takes.length > 0" class="small" data-test="takes">
         {{ t('run.takes') }}
         {{
@@ -224,38 +230,22 @@ function keepReading(reading: { reading: string; asset: string; given: Given; ou
           @see="(choice, things) => see(look, choice, things)"
           @leave="leaveLook(look)"
         />
-        <p v-for="one in kept" :key="one.reading + one.asset" class="small" role="status">
-          {{ t('run.readKept', { title: aboutText(speech, one.reading).title }) }}
-        </p>
-        <template v-if="reads.length > 0">
-          <template v-if="kept.length === 0 && missing.reads.length === 0">
-            <p class="small">
-              {{ t('run.readLeft') }}
-              <Button text data-act="measure" @click="takeUpReading">{{ t('run.readFirst') }}</Button>
-            </p>
-          </template>
-          <template v-else>
-            <template v-for="measure in reads" :key="measure">
-              <StepReading
-                v-if="kept.length === 0 || again"
-                :measure="measure"
-                :assets="assets"
-                :speech="speech"
-                :measures="measures"
-                :traits="traits"
-                @keep="keepReading"
-              />
-            </template>
-            <p>
-              <Button v-if="kept.length > 0 && !again" outlined @click="again = true">{{
-                t('run.readAgain')
-              }}</Button>
-              <Button v-if="kept.length === 0" text data-act="not-measured" @click="leaveReading">{{
-                t('run.readSkip')
-              }}</Button>
-            </p>
-          </template>
-        </template>
+        <StepReadings
+          v-if="reads.length > 0"
+          :step="at"
+          :reads="reads"
+          :assets="assets"
+          :taken="state.readings"
+          :is-left-out="missing.reads.length === 0"
+          :speech="speech"
+          :measures="measures"
+          :traits="traits"
+          :known="known"
+          @read="emit('read', { step: at, ...$event })"
+          @forget="emit('forget', $event)"
+          @leave="leaveReading"
+          @take-up="takeUpReading"
+        />
         <StepKnow
           v-if="practice && step.at === 'work'"
           :practice="practice"

@@ -276,6 +276,7 @@ const print = (): void => {
                 <legend>{{ aboutText(speech, one.reading.code).title }}</legend>
                 <ReadingFields
                   :model-value="typed[row.item.key]!.readings[one.id] ?? {}"
+                  :standing="typed[row.item.key]!.readings[one.id] ?? {}"
                   :reading="one.reading"
                   :speech="speech"
                   :measures="measures"

@@ -1,18 +1,21 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import ChoiceField from '../../kit/ChoiceField.vue';
-import ReadingFields from '../../kit/ReadingFields.vue';
+import Button from 'primevue/button';
+import Select from 'primevue/select';
+import { computed, ref, toRef } from 'vue';
+import FieldRow from '../../kit/FieldRow.vue';
 import ReadingOutcome from '../../kit/ReadingOutcome.vue';
+import ReadingInputs from '../../parts/reading/ReadingInputs.vue';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Asset } from '../../../core/house/house.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { readingsAsked } from '../../../core/readings/recorded.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
-import type { Measures, Typed } from '../../../core/readings/typed.ts';
+import type { KnownForReading } from '../../../core/readings/fill/known.ts';
+import type { Measures } from '../../../core/readings/typed.ts';
 import type { Given } from '../../../core/readings/reading.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { aboutText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
-import { useJudging } from '../../composables/useJudging.ts';
+import { useReadingForm } from '../../composables/useReadingForm.ts';
 
 /** A reading taken at a step: judged at once, then kept with the run. */
 const props = defineProps<{
@@ -21,6 +24,7 @@ const props = defineProps<{
   speech: ReadingSpeech;
   measures: Measures;
   traits: Readonly<Record<string, FactValue>>;
+  known: KnownForReading | null;
 }>();
 const emit = defineEmits<{
   keep: [reading: { reading: string; asset: string; given: Given; outcome: Outcome }];
@@ -31,13 +35,13 @@ const asset = ref(props.assets[0]?.id ?? '');
 const kind = computed(() => props.assets.find(({ id }) => id === asset.value)?.kind ?? 'other');
 const choices = computed(() => readingsAsked(props.measure, kind.value));
 const code = ref(choices.value[0] ?? '');
-const typed = ref<Typed>({});
 const reading = computed(() => readingOf(code.value) ?? null);
 const settled = computed(() => (reading.value ? settledBy(reading.value, props.traits) : {}));
-const { answer, problems, asked } = useJudging(
+const { typed, filled, standing, answer, problems, asked } = useReadingForm(
   reading,
-  typed,
-  computed(() => props.measures),
+  asset,
+  toRef(() => props.known),
+  toRef(() => props.measures),
   settled,
 );
 const outcome = computed(() => answer.value?.outcome ?? null);
@@ -53,22 +57,39 @@ function keep(): void {
 <template>
   <form v-if="reading" class="form reading" novalidate @submit.prevent="keep">
     <p class="soft">{{ t('run.readFirst') }}: {{ aboutText(speech, reading.code).title }}</p>
-    <ChoiceField v-if="assets.length > 1" v-model="asset" :label="t('note.thing')">
-      <option v-for="one in assets" :key="one.id" :value="one.id">{{ one.name }}</option>
-    </ChoiceField>
-    <ChoiceField v-if="choices.length > 1" v-model="code" :label="t('noteReading.what')">
-      <option v-for="one in choices" :key="one" :value="one">{{ aboutText(speech, one).title }}</option>
-    </ChoiceField>
-    <ReadingFields
+    <FieldRow v-if="assets.length > 1" v-slot="{ id }" :label="t('note.thing')">
+      <Select
+        v-model="asset"
+        :label-id="id"
+        :aria-label="t('note.thing')"
+        :options="[...assets]"
+        option-label="name"
+        option-value="id"
+      />
+    </FieldRow>
+    <FieldRow v-if="choices.length > 1" v-slot="{ id }" :label="t('noteReading.what')">
+      <Select
+        v-model="code"
+        :label-id="id"
+        :aria-label="t('noteReading.what')"
+        :options="choices.map((one) => ({ value: one, text: aboutText(speech, one).title }))"
+        option-label="text"
+        option-value="value"
+      />
+    </FieldRow>
+    <ReadingInputs
       v-model="typed"
       :reading="reading"
       :speech="speech"
       :measures="measures"
       :problems="problems"
+      :standing="standing"
+      :filled="filled"
+      :name-of="(id) => known?.assets.find((one) => one.id === id)?.name ?? ''"
     />
     <div v-if="outcome" aria-live="polite"><ReadingOutcome :outcome="outcome" :speech="speech" /></div>
     <p>
-      <button type="submit" class="main" data-act="keep-reading">{{ t('run.readKeep') }}</button>
+      <Button type="submit" outlined data-act="keep-reading">{{ t('run.readKeep') }}</Button>
     </p>
   </form>
 </template>

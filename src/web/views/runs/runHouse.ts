@@ -15,6 +15,8 @@ import { judge, type Settled } from '../../../core/readings/reading.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
 import { seenThatStopped } from '../../../core/runs/seen.ts';
 import { stateOf, type RunItem, type RunState } from '../../../core/runs/runState.ts';
+import { factsWithin } from '../../composables/useKnownForReading.ts';
+import type { useHome } from '../../stores/home.ts';
 import { followText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { cautionText } from '../../../locales/stepText.ts';
 
@@ -38,6 +40,27 @@ export const runHouseOf = (
       kinds: new Set(house.assets.filter(({ id }) => !known.gone.includes(id)).map(({ kind }) => kind)),
     }) !== 'no',
 });
+
+/** Everything that decides how much a run takes, and what of it is outstanding. */
+export function gatherFromOf(
+  home: Pick<ReturnType<typeof useHome>, 'house' | 'rows' | 'on' | 'find'>,
+  known: KnownBody | null,
+): GatherFrom {
+  const { lastDone = {}, stock = {}, facts = {} } = known ?? {};
+  const { on } = home;
+  const due = new Set(
+    home.rows.flatMap(({ dutyId, occurrence }) =>
+      occurrence && on !== null && occurrence.window.earliest <= on ? [dutyId] : [],
+    ),
+  );
+  return {
+    find: home.find,
+    factsOf: factsWithin(home.house?.assets ?? [], facts),
+    isDue: (duty) => due.has(duty),
+    isFirst: (duty) => lastDone[duty] === undefined,
+    stock: new Map(Object.entries(stock)),
+  };
+}
 
 /** The practice an item is done by: its own, or another way chosen instead. */
 export const practiceOf = (

@@ -1,16 +1,15 @@
 import { computed, ref } from 'vue';
-import type { ClimateView } from '../../../contract/schemas.ts';
-import type { FactValue } from '../../../core/basics/factValue.ts';
+import type { WeatherDay } from '../../../core/climate/weather.ts';
 import { catalogue } from '../../catalogue.ts';
-import type { GatherFrom } from '../../../core/runs/gather.ts';
-import { otherWays } from '../../../core/runs/order.ts';
+import { otherWays, type OrderFrom } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';
 import { words } from '../../../locales/speech.ts';
 import { NoConnection } from '../../device/errors.ts';
-import { ask } from '../../device/ask.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { askOutlook, factsWithin } from '../../composables/useKnownForReading.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useHome } from '../../stores/home.ts';
+import { gatherFromOf } from './runHouse.ts';
 import { useKeptRun } from './useKeptRun.ts';
 import { useRun } from './useRun.ts';
 
@@ -20,7 +19,7 @@ export function useRunPage(homeId: string, runId: string) {
   const run = useRun(homeId, runId);
   const readings = useReadings();
   const keptRun = useKeptRun(runId, run, readings);
-  const outlook = ref<ClimateView['outlook']>([]);
+  const outlook = ref<readonly WeatherDay[]>([]);
 
   const { state, load } = useLoading(async () => {
     try {
@@ -29,33 +28,13 @@ export function useRunPage(homeId: string, runId: string) {
       if (!(error instanceof NoConnection) || !(await keptRun.goOn())) throw error;
       return;
     }
-    // Without a climate there is no weather to tell; the run needs none.
-    const climate = await ask('climate', { params: { homeId } }).catch(() => null);
-    outlook.value = climate?.outlook ?? [];
+    outlook.value = await askOutlook(homeId);
   });
   keptRun.keepUp(state);
 
-  /** The facts of a thing, with what the thing it is part of is known for: a drain’s plant has the tons. */
-  const factsOf = (asset: string): Readonly<Record<string, FactValue>> => {
-    const thing = home.house?.assets.find(({ id }) => id === asset);
-    const own = readings.known.value?.facts[asset] ?? thing?.facts ?? {};
-    return thing?.partOf === undefined ? own : { ...factsOf(thing.partOf), ...known(own) };
-  };
-  const gatherFrom = computed((): GatherFrom => {
-    const { done = [], stock = {} } = readings.known.value ?? {};
-    const due = new Set(
-      home.rows.flatMap(({ dutyId, occurrence }) =>
-        occurrence && home.on !== null && occurrence.window.earliest <= home.on ? [dutyId] : [],
-      ),
-    );
-    return {
-      find: home.find,
-      factsOf,
-      isDue: (duty) => due.has(duty),
-      isFirst: (duty) => !done.includes(duty),
-      stock: new Map(Object.entries(stock)),
-    };
-  });
+  const factsOf = computed(() => factsWithin(home.house?.assets ?? [], readings.known.value?.facts ?? {}));
+  const gatherFrom = computed(() => gatherFromOf(home, readings.known.value));
+  const order = computed((): OrderFrom => ({ find: home.find, isDue: gatherFrom.value.isDue }));
 
   /** Other ways to the same, where this one is not possible. */
   const waysOf = (item: RunItem): { code: string; title: string }[] =>
@@ -73,11 +52,8 @@ export function useRunPage(homeId: string, runId: string) {
     load,
     factsOf,
     gatherFrom,
+    order,
     waysOf,
     forgetKept: keptRun.forget,
   };
 }
-
-/** Facts less those nobody knows. */
-const known = (facts: Readonly<Record<string, FactValue>>): Readonly<Record<string, FactValue>> =>
-  Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== null));
