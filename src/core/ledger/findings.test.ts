@@ -65,6 +65,9 @@ describe('something found', () => {
       place: 'By the door',
       photo: null,
       note: null,
+      look: null,
+      part: null,
+      given: null,
       duties: ['hall-age'],
       repairs: [],
     });

@@ -39,7 +39,7 @@ export const stepSchema = z.strictObject({
   reads: z.array(codeSchema).max(6),
   looks: z.array(lookSchema).min(1).max(8).optional(),
   /** The facts of its thing that are needed here: a size, a direction, a mark. */
-  facts: z.array(codeSchema).min(1).max(6).optional(),
+  facts: z.array(text().min(1).max(60)).min(1).max(6).optional(),
   /** Seconds the work waits here. */
   waits: z.int().min(1).max(86_400).optional(),
 });

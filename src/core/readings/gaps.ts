@@ -5,6 +5,9 @@ import { judge, type Given, type Reading } from './reading.ts';
 export function areaSoFar(reading: Reading, given: Given): number | null {
   const answer = judge(reading, given);
   if (!('outcome' in answer) || answer.outcome.kind !== 'worked') return null;
-  const { value, unit } = answer.outcome.figures.find(({ code }) => code === 'leak-area') ?? { value: 0, unit: '' };
+  const { value, unit } = answer.outcome.figures.find(({ code }) => code === 'leak-area') ?? {
+    value: 0,
+    unit: '',
+  };
   return isUnit(unit) && value > 0 ? tidy(convert(value, unit, 'in2')) : null;
 }

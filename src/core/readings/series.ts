@@ -31,7 +31,10 @@ export function seriesOf(house: House, entries: readonly Entry[], on: CivilDate)
   const roots = rootsOf(house.assets);
   const rootOf = (asset: string): string => roots.get(asset) ?? asset;
   const standing = standingAsOf(entries, on);
-  const series = new Map<string, { asset: string; measure: string; part: string | null; points: SeriesPoint[] }>();
+  const series = new Map<
+    string,
+    { asset: string; measure: string; part: string | null; points: SeriesPoint[] }
+  >();
   for (const { entry, date, body } of standing) {
     if (body.kind !== 'reading') continue;
     const asset = rootOf(body.asset);

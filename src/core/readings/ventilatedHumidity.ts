@@ -7,7 +7,12 @@ import { duty, figure, judged, doNow } from './verdict.ts';
 export const ventilatedHumidity = reading({
   code: 'ventilated-humidity',
   system: 'air',
-  fields: { floor: FLOOR, humidity: share(), 'days-over-70': number({ max: 365, otherwise: 0 }), mould: usuallyNot },
+  fields: {
+    floor: FLOOR,
+    humidity: share(),
+    'days-over-70': number({ max: 365, otherwise: 0 }),
+    mould: usuallyNot,
+  },
   bands: { humidity: scale(watch, from(40, sound), above(60, watch), from(80, act(1))) },
   bandUnit: '%',
   recorded: {

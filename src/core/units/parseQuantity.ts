@@ -10,8 +10,11 @@ export interface Entered {
 /** Why a text is no quantity. `ambiguous`: 1,200 is a thousand and more to some and little more than one to others. */
 export type QuantityProblem = 'number' | 'ambiguous-comma' | 'unit-unknown' | 'unit-of-something-else';
 
+/** A 2 or 3 behind a letter that belongs to the unit: of in2, ft3/min, bq/m3. Not that of 5ft3in. */
+const POWER = String.raw`(?<=[a-z])[23](?=$|[\s/])`;
+
 const PART = new RegExp(
-  `^(${NUMBER})\\s*([^\\d\\s.,+-][^\\d]*?(?:[²2³3](?![\\d/]))?(?:/[a-z]+)?)?\\s*(?=$|\\d)`,
+  String.raw`^(${NUMBER})\s*([^\d\s.,+-](?:[^\d]|${POWER})*?)?\s*(?=$|(?!${POWER})\d)`,
   'i',
 );
 

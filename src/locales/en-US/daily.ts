@@ -168,6 +168,7 @@ export const daily = {
     more: 'Show earlier entries',
     correct: 'Edit …',
     strike: 'Delete …',
+    reached: 'How this result was reached',
     restore: 'Restore',
     struck: 'deleted',
     was: 'was',

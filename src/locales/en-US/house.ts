@@ -50,6 +50,7 @@ export const house = {
     coolingDays: 'Cooling degree days ({unit})',
   },
   practices: {
+    ownWork: 'Do it yourself, or pay for it?',
     title: 'How-to',
     lead: 'All tasks: why, how often, and how.',
     seek: 'Search',

@@ -4,7 +4,11 @@ import { dateText } from '../speech.ts';
 import type { ReadingSpeech } from './readingText.ts';
 
 /** Where something that stands in a field already comes from. */
-export function filledText(speech: ReadingSpeech, from: FillSource, nameOf: (asset: string) => string): string {
+export function filledText(
+  speech: ReadingSpeech,
+  from: FillSource,
+  nameOf: (asset: string) => string,
+): string {
   const { t } = speech;
   switch (from.kind) {
     case 'fact':

@@ -147,7 +147,8 @@ export const DO_NOW: Readonly<Record<string, string>> = {
     'Everyone out, pets too. Call from outside. Nobody goes back in before the fire service says so.',
   'battery-then-press-again': 'A new battery, then press again.',
   'battery-first': 'A new battery first.',
-  'alarm-nearer': 'Hang it, or another one, within {15 ft|4.6 m} of the bedrooms. The local code comes first.',
+  'alarm-nearer':
+    'Hang it, or another one, within {15 ft|4.6 m} of the bedrooms. The local code comes first.',
 };
 
 export const TRADE_NAMES: Readonly<Record<string, string>> = {

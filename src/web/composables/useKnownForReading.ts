@@ -13,14 +13,21 @@ const AHEAD_DAYS = 7;
 
 /** The facts of a thing as they are known, with those of what it is part of. */
 export function factsWithin(
-  assets: readonly { readonly id: string; readonly partOf?: string | undefined; readonly facts?: Facts | undefined }[],
+  assets: readonly {
+    readonly id: string;
+    readonly partOf?: string | undefined;
+    readonly facts?: Facts | undefined;
+  }[],
   known: Readonly<Record<string, Facts>>,
 ): (asset: string) => Facts {
   const factsOf = (id: string): Facts => {
     const thing = assets.find((one) => one.id === id);
     const own = known[id] ?? thing?.facts ?? {};
     if (thing?.partOf === undefined) return own;
-    return { ...factsOf(thing.partOf), ...Object.fromEntries(Object.entries(own).filter(([, value]) => value !== null)) };
+    return {
+      ...factsOf(thing.partOf),
+      ...Object.fromEntries(Object.entries(own).filter(([, value]) => value !== null)),
+    };
   };
   return factsOf;
 }

@@ -88,7 +88,10 @@ export const air: readonly Practice[] = [
         ],
         { says: 'Read the size off the old frame.', facts: ['size', 'filter'] },
         'Open the magnetic strip, screwed panel, hooks or tape and slide the old one out without shaking it.',
-        { says: 'Slide the new one in with its arrow along the air: away from the rooms, towards the blower and the coil where the copper lines enter.', facts: ['direction'] },
+        {
+          says: 'Slide the new one in with its arrow along the air: away from the rooms, towards the blower and the coil where the copper lines enter.',
+          facts: ['direction'],
+        },
         [
           'Press round the edges: no air may slip past the frame. A filter that bows or whistles is the wrong size.',
           'plant-overheating',
@@ -223,7 +226,10 @@ export const air: readonly Practice[] = [
           'heat-illness',
         ],
         'Unhook the door of the cabinet and draw the cartridge out.',
-        { says: 'Check the arrow, compare with an unused cartridge, slide the new one in.', facts: ['size', 'direction'] },
+        {
+          says: 'Check the arrow, compare with an unused cartridge, slide the new one in.',
+          facts: ['size', 'direction'],
+        },
       ],
       closeOut: [
         'Door back in its hooks, date on the cartridge, fan on. Note whether the house has one cabinet or two.',
@@ -439,7 +445,10 @@ export const air: readonly Practice[] = [
     minutes: 15,
     steps: {
       work: [
-        'Tell manual from motorized dampers; motorized ones set themselves and are left alone.',
+        {
+          says: 'Tell manual from motorized dampers; motorized ones set themselves and are left alone.',
+          facts: ['dampers', 'marks-winter', 'marks-summer'],
+        },
         'Throttle the branch of the floor that has enough, so that the other gets more: usually the upper floor in summer.',
         'Live with it some days and adjust.',
       ],

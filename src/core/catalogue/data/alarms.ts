@@ -23,7 +23,11 @@ export const alarms: readonly Practice[] = [
       first: [[onTheLadder, 'falls']],
       work: [
         'Wipe the dust off.',
-        { says: 'Press and hold the button; linked ones all sound, about half a minute.', waits: 30 },
+        {
+          says: 'Press and hold the button; linked ones all sound, about half a minute.',
+          facts: ['power', 'tests-itself'],
+          waits: 30,
+        },
         'Go on to each unit in turn, though all were heard.',
       ],
       closeOut: ['A tick for each unit, not for the house.'],
@@ -88,7 +92,12 @@ export const alarms: readonly Practice[] = [
     supplies: [{ supply: 'alarm-cell', quantity: { fact: 'cells', times: 1, otherwise: 1 } }],
     steps: {
       first: [[onTheLadder, 'falls']],
-      work: ['Twist or unlatch the unit.', { says: 'Change the cell.', facts: ['cell', 'cells'] }, 'Latch it home.', 'Press-test.'],
+      work: [
+        'Twist or unlatch the unit.',
+        { says: 'Change the cell.', facts: ['cell', 'cells'] },
+        'Latch it home.',
+        'Press-test.',
+      ],
       closeOut: ['Log each unit; restock.'],
     },
     judge: { sound: 'It sounds.', act: 'Silent with a new cell: replace the unit.' },
@@ -199,8 +208,13 @@ export const alarms: readonly Practice[] = [
     supplies: [{ supply: 'alarm-unit', quantity: 1 }],
     steps: {
       work: [
-        { says: 'Read the date on the back; a firm ladder.', cautions: ['falls'], reads: ['alarm-age'] },
-        'Choose the type.',
+        {
+          says: 'Read the date on the back; a firm ladder.',
+          facts: ['made', 'ends', 'life'],
+          cautions: ['falls'],
+          reads: ['alarm-age'],
+        },
+        { says: 'Choose the type.', facts: ['power', 'sensing', 'interlinked'] },
         [
           'Swap in the same place; wired: circuit off and proven dead first. New wiring is the trade’s.',
           'shock',
@@ -281,7 +295,10 @@ export const alarms: readonly Practice[] = [
       work: [
         'Wipe.',
         ['Press.', 'carbon-monoxide'],
-        { says: 'In spring and autumn change the cell; plug-in types may hold one too.', facts: ['cell', 'cells'] },
+        {
+          says: 'In spring and autumn change the cell; plug-in types may hold one too.',
+          facts: ['cell', 'cells'],
+        },
         'Press again.',
       ],
       closeOut: ['A tick for each unit.'],
@@ -345,8 +362,8 @@ export const alarms: readonly Practice[] = [
     supplies: [{ supply: 'alarm-unit', quantity: 1 }],
     steps: {
       work: [
-        { says: 'Read the date.', reads: ['alarm-age'] },
-        'Choose battery, plug-in or wired.',
+        { says: 'Read the date.', facts: ['made', 'ends', 'life'], reads: ['alarm-age'] },
+        { says: 'Choose battery, plug-in or wired.', facts: ['power'] },
         ['Swap it.', 'carbon-monoxide'],
         'Test.',
       ],
@@ -432,6 +449,47 @@ export const alarms: readonly Practice[] = [
     judge: { stop: 'Always.' },
     triggers: ['co-alarm'],
     leadsTo: ['heat-exchanger-inspect', 'gas-vent-and-trap-check', 'water-heater-flue-centre'],
+  }),
+  duty({
+    code: 'gas-detector-age-replace',
+    title: 'Replace the gas detector by its age',
+    why: 'The sensor is used up by time, gas or no gas.',
+    appliesTo: ['gas-detector'],
+    lifeSafety: true,
+    minutes: 15,
+    supplies: [{ supply: 'alarm-unit', quantity: 1 }],
+    steps: {
+      work: [
+        { says: 'Read the date.', reads: ['alarm-age'], facts: ['made', 'ends', 'life'] },
+        { says: 'Choose battery, plug-in or wired.', facts: ['power'] },
+        ['Swap it in the same place: low for propane, high for natural gas, as the maker says.', 'gas'],
+        'Press-test.',
+      ],
+      closeOut: ['Enter the new unit with its date.'],
+    },
+    judge: { sound: 'Inside its life.', watch: 'Its last year.', act: 'Past it or unknown.' },
+    notes: ['A printed end goes before any rule.'],
+    schools: [
+      school(
+        'five-years',
+        'At its printed end, else after five years',
+        'Most makers print five to seven years; the shorter is the safe one.',
+        'Nobody knows the end date.',
+        age(5),
+      ),
+      school(
+        'seven-years',
+        'At its printed end, else after seven years',
+        'Makers whose sensors last longer.',
+        'The unit says seven years.',
+        age(7),
+        { fact: 'life', is: 7 },
+      ),
+    ],
+    defaultSchool: 'five-years',
+    defaultBecause: 'An alarm that is too old gives no sign of it.',
+    handy: ['gas-detector-test-and-battery'],
+    tools: ['screwdriver'],
   }),
   duty({
     code: 'gas-detector-test-and-battery',

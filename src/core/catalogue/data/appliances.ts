@@ -143,7 +143,11 @@ export const appliances: readonly Practice[] = [
     steps: {
       first: [['Unplug; gas dryers: valve shut, and nothing of the pipe touched.', 'shock', 'gas']],
       work: [
-        ['Uncouple the duct behind and see that it is clear.', 'fire-load', 'heavy-load'],
+        {
+          says: 'Uncouple the duct behind and see that it is clear.',
+          cautions: ['fire-load', 'heavy-load'],
+          facts: ['duct'],
+        },
         'Outdoors: hood, cover off if need be.',
         '{Shop vacuum} or brush.',
         'Cover back; the flap swings.',
@@ -199,7 +203,7 @@ export const appliances: readonly Practice[] = [
     steps: {
       first: [['Machine off; bowl and towel ready.', 'flooding']],
       work: [
-        'Find it, often low at the front behind a panel.',
+        { says: 'Find it, often low at the front behind a panel.', facts: ['filter-place'] },
         'Unscrew.',
         'Take out what is there.',
         'Screw it home firmly.',

@@ -221,12 +221,30 @@ export const cooling: readonly Practice[] = [
         ],
       ],
       work: [
-        [
-          'Find the upright vent on the primary drain by the unit; in the {attic} tread on timbers.',
-          'ceiling-fall',
-        ],
+        {
+          says: 'Find the upright vent on the primary drain by the unit; in the {attic} tread on timbers.',
+          cautions: ['ceiling-fall'],
+          facts: ['line-ends'],
+        },
         'Set a funnel.',
-        'Pour what the maker names, or a modest cupful.',
+        {
+          says: 'Pour what the maker names, or a modest cupful.',
+          reads: ['drain-dose'],
+          looks: [
+            look(
+              'outlet',
+              'What happens at the end of the line?',
+              sound('runs', 'Water comes out'),
+              act(
+                'backs-up',
+                1,
+                'Nothing comes, or it backs up',
+                'condensate-line-brush',
+                'condensate-line-vacuum',
+              ),
+            ),
+          ],
+        },
       ],
       closeOut: ['Cap back; log which product.'],
     },
@@ -277,13 +295,27 @@ export const cooling: readonly Practice[] = [
       first: [['Unit off at its switch; dry hands once the cover is off.', 'shock']],
       work: [
         'Undo the front cover, about six screws, or another access.',
-        [
-          'Lay the tablets low in the handler, where water gathers: two for each ton the first time, one for each ton after. They are poisonous if swallowed.',
-          'poison-tablets',
-        ],
+        {
+          says: 'Lay the tablets low in the handler, where water gathers: two for each ton the first time, one for each ton after. They are poisonous if swallowed.',
+          cautions: ['poison-tablets'],
+          facts: ['tons'],
+          reads: ['drain-dose'],
+        },
         'Cover back.',
       ],
-      closeOut: ['See dyed water come out at the end; log the count. Lock the rest away from children.'],
+      closeOut: [
+        {
+          says: 'See dyed water come out at the end. Lock the rest away from children.',
+          looks: [
+            look(
+              'outlet',
+              'What happens at the end of the line?',
+              sound('runs', 'Colored water comes out'),
+              act('full', 1, 'The pan stays full', 'condensate-pan-overflow-clear'),
+            ),
+          ],
+        },
+      ],
     },
     judge: { sound: 'Colored water at the outlet.', act: 'The pan stays full.' },
     mistakes: ['The maintenance dose on a first treatment.', 'Not knowing the tonnage.'],
@@ -358,7 +390,10 @@ export const cooling: readonly Practice[] = [
     steps: {
       first: ['Unit off.'],
       work: [
-        'Hold the hose of a {shop vacuum} to the outdoor end, wrapped tight with a cloth.',
+        {
+          says: 'Hold the hose of a {shop vacuum} to the outdoor end, wrapped tight with a cloth.',
+          facts: ['line-ends'],
+        },
         { says: 'Run it a couple of minutes and look at what came.', waits: 120 },
         'Pour water in at the vent and see it arrive.',
       ],
@@ -423,7 +458,10 @@ export const cooling: readonly Practice[] = [
     when: { climate: 'cools' },
     minutes: 2,
     gates: [{ kind: 'season', season: 'cooling' }],
-    steps: { work: ['With cooling running look at the outdoor end.'], closeOut: ['Note: dripping or not.'] },
+    steps: {
+      work: [{ says: 'With cooling running look at the outdoor end.', facts: ['line-ends'] }],
+      closeOut: ['Note: dripping or not.'],
+    },
     judge: {
       sound: 'Dripping.',
       watch: 'Dry in damp weather: look at the pan.',

@@ -612,7 +612,7 @@ export const heating: readonly Practice[] = [
         'Open the door; some swing, most are taken apart to the exchanger.',
         { says: 'Measure the soot.', reads: ['soot-depth'] },
         'Brush and vacuum every surface to bare metal.',
-        'New nozzle.',
+        { says: 'New nozzle.', facts: ['nozzle'] },
         'Pull the flue connector and look at the foot of the chimney.',
         { says: 'Close, fire, read carbon dioxide and set the air.', reads: ['flue-carbon-dioxide'] },
       ],
@@ -646,7 +646,13 @@ export const heating: readonly Practice[] = [
     minutes: 15,
     setUps: ['power-off'],
     steps: {
-      first: [['Isolate its electrical supply and prove it dead.', 'shock']],
+      first: [
+        {
+          says: 'Isolate its electrical supply and prove it dead.',
+          cautions: ['shock'],
+          facts: ['pump-place'],
+        },
+      ],
       work: [
         'Take out the center screw; a little water may weep, so hold a cloth.',
         'Turn the shaft with a screwdriver until it is free.',
@@ -718,7 +724,11 @@ export const heating: readonly Practice[] = [
     minutes: 5,
     supplies: [{ supply: 'thermostat-cell', quantity: { fact: 'cells', times: 1, otherwise: 2 } }],
     steps: {
-      work: ['Lift off the face.', { says: 'Change the batteries.', facts: ['cells'] }, 'Check clock and program.'],
+      work: [
+        { says: 'Lift off the face.', facts: ['power'] },
+        { says: 'Change the batteries.', facts: ['cells'] },
+        'Check clock and program.',
+      ],
       closeOut: ['Log it.'],
     },
     judge: { sound: 'The display lives.', act: 'Blank with new batteries: licensed trade.' },

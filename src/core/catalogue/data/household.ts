@@ -80,6 +80,23 @@ export const household: readonly Practice[] = [
     judge: {},
     handy: ['donations'],
   }),
+  habit({
+    code: 'switch-off-unused',
+    title: 'Switch off what nobody uses',
+    why: 'Things on standby draw power day and night, and some make heat in a corner nobody looks at.',
+    appliesTo: ['house'],
+    minutes: 5,
+    steps: {
+      work: [
+        'Lights and fans off in empty rooms; a ceiling fan cools people, not the room.',
+        'Chargers, games and screens on one switched strip, off at night.',
+        'A second refrigerator or freezer that is nearly empty: empty it and switch it off.',
+        'Away for days: water heater to its vacation setting. Alarms, the sump and the treatment plant stay on.',
+      ],
+    },
+    judge: {},
+    mistakes: ['Switching off a circuit that an alarm, a pump or the freezer hangs on.'],
+  }),
   response({
     code: 'trade-visit-scope-check',
     title: 'Before and during a hired visit',

@@ -1,5 +1,17 @@
 import type { Practice } from '../../practice/practice.ts';
-import { after, every, first, lookThen, practicesOf, school, season } from './build.ts';
+import {
+  act,
+  after,
+  every,
+  first,
+  look,
+  lookThen,
+  practicesOf,
+  school,
+  season,
+  sound,
+  watch,
+} from './build.ts';
 
 const { duty, fact, habit } = practicesOf('humidity');
 
@@ -158,12 +170,12 @@ export const humidity: readonly Practice[] = [
     gates: [{ kind: 'season', season: 'heating' }],
     steps: {
       work: [
-        'One gauge on each floor, away from windows and air outlets.',
+        'One gauge on each floor, away from windows and air outlets. Its smiling face shows the past day and is no measurement.',
         {
           says: 'Take the high and the low of the last 24 to 36 hours and their mean.',
           reads: ['indoor-humidity'],
         },
-        'One step of the control, then wait some days.',
+        { says: 'One step of the control, then wait some days.', facts: ['marks'] },
       ],
       closeOut: ['Log floor, value, control number and the temperature outside.'],
     },
@@ -233,6 +245,7 @@ export const humidity: readonly Practice[] = [
         ['Open flap, hinged {grille} or hangers. For a ceiling unit a firm ladder.', 'falls'],
         {
           says: 'Slide both filters out, supply and return. Dark is normal here; age and tears decide.',
+          facts: ['filters', 'size'],
           reads: ['ventilator-filter'],
         },
         'Bare vacuum hose across the face until it lightens.',
@@ -302,7 +315,7 @@ export const humidity: readonly Practice[] = [
     steps: {
       first: [['Power off at the {disconnect}.', 'shock']],
       work: [
-        'Undo the screws or turn the knob.',
+        { says: 'Undo the screws or turn the knob.', facts: ['core'] },
         'Slide the core out.',
         'Vacuum it; wash only where the maker allows.',
         'Slide it back.',
@@ -340,9 +353,30 @@ export const humidity: readonly Practice[] = [
     minutes: 5,
     steps: {
       work: [
-        'Read faults, fan speed and filter state on the display.',
-        'Listen: a quiet hum near the unit only.',
-        'Log it.',
+        {
+          says: 'Read faults, fan speed and filter state on the display. A message is saved with its day.',
+          looks: [
+            look(
+              'message',
+              'What does the display say?',
+              sound('none', 'No message'),
+              act('filter', 7, 'It asks for its filter', 'ventilator-filter-vacuum'),
+              act('fault', 3, 'Another message or a fault', 'ventilator-two-year-service'),
+            ),
+          ],
+        },
+        {
+          says: 'Listen: a quiet hum near the unit only.',
+          looks: [
+            look(
+              'hum',
+              'How does it sound?',
+              sound('quiet', 'A quiet hum, near the unit only'),
+              watch('loud', 'Loud, or heard in other rooms', 'ventilator-flow-set'),
+              act('silent', 1, 'It does not run', 'ventilator-two-year-service'),
+            ),
+          ],
+        },
       ],
       closeOut: ['Log.'],
     },
@@ -373,7 +407,7 @@ export const humidity: readonly Practice[] = [
     steps: {
       first: ['Book.'],
       work: [
-        'New filters.',
+        { says: 'New filters.', facts: ['filters', 'size', 'last-serviced'] },
         'Fault check; control program brought up to date.',
         'Room flows balanced, fans recalibrated.',
       ],
@@ -398,6 +432,7 @@ export const humidity: readonly Practice[] = [
       work: [
         {
           says: 'Basic rate: 40 to 60 % of the scale, or {20 or 40 CFM|34 or 68 m³/h} at a wall switch. It is meant to run without stopping.',
+          facts: ['rate'],
           reads: ['ventilator-setting'],
         },
         'Automatic units raise their fans by humidity: leave them to it.',
@@ -416,6 +451,40 @@ export const humidity: readonly Practice[] = [
     triggers: ['illness-or-guests', 'routine-change'],
     handy: ['humidity-read-and-adjust'],
   }),
+  fact({
+    code: 'ventilator-outlets-look',
+    title: 'Check where the ventilator takes in air and blows it out',
+    why: 'If both openings are close together, the stale air comes back in. This is looked at once.',
+    appliesTo: ['ventilator'],
+    minutes: 15,
+    steps: {
+      work: [
+        'Find both openings outside: the one that takes air in and the one that blows it out.',
+        {
+          says: 'Measure how far apart they are, and look for anything near the intake that makes the air bad.',
+          facts: ['outletsApartMm'],
+          looks: [
+            look(
+              'apart',
+              'How far apart are they?',
+              sound('far', 'As far as the maker asks; where the maker says nothing, {10 ft|3 m} or more'),
+              act('near', 90, 'Closer than that', 'ventilator-two-year-service'),
+            ),
+            look(
+              'intake',
+              'What is near the intake?',
+              sound('clean', 'Nothing that makes the air bad'),
+              act('bad', 30, 'A flue, a dryer vent, parked cars, trash or a compost heap'),
+              act('blocked', 7, 'Leaves, snow or dirt on its screen: clear it'),
+            ),
+          ],
+        },
+      ],
+      closeOut: ['Note the distance with the ventilator.'],
+    },
+    judge: { sound: 'Far apart, and a clean intake.', act: 'Close together, or bad air near the intake.' },
+    handy: ['ventilator-flow-set'],
+  }),
   duty({
     code: 'ventilator-condensate-look',
     title: 'Look at the ventilator’s drain',
@@ -424,7 +493,10 @@ export const humidity: readonly Practice[] = [
     when: { climate: 'heats' },
     minutes: 5,
     steps: {
-      work: ['Find the small pipe under the unit.', 'See that it goes to a drain.'],
+      work: [
+        { says: 'Find the small pipe under the unit.', facts: ['line-ends'] },
+        'See that it goes to a drain.',
+      ],
       closeOut: ['Log.'],
     },
     judge: { sound: 'Dry under the unit.', act: 'A drip or a stain.' },

@@ -63,7 +63,7 @@ export const manufactured: readonly Practice[] = [
       work: [
         'Find broken trim or panel.',
         'Lift the trim; the panel slides up and out.',
-        ['Cut the new panel to height.', 'cuts'],
+        { says: 'Cut the new panel to height.', cautions: ['cuts'], facts: ['size'] },
         'Refit with trim.',
       ],
       closeOut: ['Walk round: no gaps.'],

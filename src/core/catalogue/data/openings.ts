@@ -126,7 +126,7 @@ export const openings: readonly Practice[] = [
     minutes: 10,
     steps: {
       first: ['Pop out the plugs.'],
-      work: ['Turn each screw a quarter turn.', 'Paper again.', 'Repeat.'],
+      work: [{ says: 'Turn each screw a quarter turn.', facts: ['threshold'] }, 'Paper again.', 'Repeat.'],
       closeOut: ['Plugs in.'],
     },
     judge: { sound: 'It drags.', act: 'It binds: back a quarter.' },
@@ -143,7 +143,10 @@ export const openings: readonly Practice[] = [
     steps: {
       first: ['Door and jamb clean and dry.'],
       work: [
-        'Choose: slide-in for modern doors, foam tape for any jamb, folded film for narrow gaps; match the thickness.',
+        {
+          says: 'Choose: slide-in for modern doors, foam tape for any jamb, folded film for narrow gaps; match the thickness.',
+          facts: ['strip'],
+        },
         'Fit it all round: 2 × height + width.',
         'V film: fold, peel, lay just inside the jamb, the V as the packet shows.',
       ],
@@ -165,7 +168,7 @@ export const openings: readonly Practice[] = [
     supplies: [{ supply: 'door-sweep', quantity: 1 }],
     steps: {
       work: [
-        'Match style and color.',
+        { says: 'Match style and color.', facts: ['sweep'] },
         [
           'Slide-on types direct; others want the hinge pins out and the door laid flat: two people.',
           'heavy-load',
@@ -306,7 +309,7 @@ export const openings: readonly Practice[] = [
     steps: {
       first: ['Fixed joints sealed, glass clean.'],
       work: [
-        'Measure the frame; cut film with a margin.',
+        { says: 'Measure the frame; cut film with a margin.', facts: ['windows', 'size'] },
         'Two-sided tape round the frame; press the film on.',
         ['Warm it with a hair dryer until taut; mind hot air and curtains.', 'scald'],
         'Insulated curtains for more.',

@@ -176,7 +176,10 @@ export const plumbing: readonly Practice[] = [
     setUps: ['water-off'],
     steps: {
       first: [['Shut its water, or set its bypass; open a {faucet} to let the pressure go.', 'flooding']],
-      work: ['Old cartridge out, housing wiped, seal greased.', 'New one in, by its arrow.'],
+      work: [
+        'Old cartridge out, housing wiped, seal greased.',
+        { says: 'New one in, by its arrow.', facts: ['model'] },
+      ],
       closeOut: ['Water on slowly, look for drips, run it as the label says. Date on the housing.'],
     },
     judge: { sound: 'Inside its months, good flow.', act: 'Past its months or gallons, or the flow drops.' },

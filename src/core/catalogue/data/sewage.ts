@@ -108,6 +108,7 @@ export const sewage: readonly Practice[] = [
       work: [
         {
           says: 'Look at the lids. Never enter or lean in, never alone by an open tank; someone fallen in: call, never follow.',
+          facts: ['lids', 'chambers'],
           cautions: ['open-tank', 'sewage-infection'],
           looks: [
             look(
@@ -180,7 +181,7 @@ export const sewage: readonly Practice[] = [
       first: [['Lid opened safely; never lean in, never alone.', 'open-tank', 'sewage-infection']],
       work: [
         { says: 'Scum thickness.', reads: ['scum-depth'] },
-        { says: 'Sludge depth.', reads: ['sludge-depth'] },
+        { says: 'Sludge depth.', facts: ['depthMm'], reads: ['sludge-depth'] },
         { says: 'The rest is clear.', reads: ['clear-depth'] },
       ],
       closeOut: ['Three numbers noted; lid back; wash.'],
@@ -221,12 +222,11 @@ export const sewage: readonly Practice[] = [
     lead: { days: 14 },
     steps: {
       first: [
-        [
-          'Book a licensed hauler. Not on your own decision in soaked ground: the tank can float.',
-          'buoyant-tank',
-          'sewage-infection',
-          'open-tank',
-        ],
+        {
+          says: 'Book a licensed hauler. Not on your own decision in soaked ground: the tank can float.',
+          cautions: ['buoyant-tank', 'sewage-infection', 'open-tank'],
+          facts: ['hauler', 'last-pumped'],
+        },
       ],
       work: ['Both first chambers pumped.', 'Upflow filter backwashed in the same visit.'],
       closeOut: ['Receipt, date.'],
@@ -276,7 +276,11 @@ export const sewage: readonly Practice[] = [
     doers: ['self', 'trade'],
     steps: {
       work: [
-        ['See that the small gear turns; dry hands at the box.', 'shock'],
+        {
+          says: 'See that the small gear turns; dry hands at the box.',
+          cautions: ['shock'],
+          facts: ['timer'],
+        },
         { says: 'Read the on-off setting.', reads: ['blower-minutes'] },
         'Motor idle: call; only a trained inspector trips the timer by hand.',
         'Hear it start.',
@@ -511,11 +515,11 @@ export const sewage: readonly Practice[] = [
     lead: { days: 14 },
     steps: {
       first: [
-        [
-          'A licensed hauler or inspector. Nobody leans in, nobody is alone at an open lid.',
-          'open-tank',
-          'sewage-infection',
-        ],
+        {
+          says: 'A licensed hauler or inspector. Nobody leans in, nobody is alone at an open lid.',
+          cautions: ['open-tank', 'sewage-infection'],
+          facts: ['hauler'],
+        },
       ],
       work: [
         { says: 'Scum and sludge measured.', reads: ['scum-depth', 'sludge-depth', 'clear-depth'] },

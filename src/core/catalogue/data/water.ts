@@ -243,7 +243,11 @@ export const water: readonly Practice[] = [
     steps: {
       first: ['Hose off.'],
       work: [
-        ['Close its inside valve.', 'frost-burst'],
+        {
+          says: 'Close its inside valve.',
+          cautions: ['frost-burst'],
+          facts: ['tap', 'shutoff-place', 'shutoff', 'shutoff-how'],
+        },
         'Outside, open it and let it run dry.',
         'Inside, hold a towel and open the small {bleeder cap}.',
         'Close the cap and tighten it.',
@@ -333,7 +337,7 @@ export const water: readonly Practice[] = [
     lead: { days: 14, busy: { days: 28, from: 'leafFall', to: 'firstFreeze' } },
     steps: {
       first: [['Supply off at its own valve near the main.', 'frost-burst']],
-      work: ['Compressed air through each zone, by the contractor.'],
+      work: [{ says: 'Compressed air through each zone, by the contractor.', facts: ['relief-caps'] }],
       closeOut: ['Book the spring visit in the same call. Done: marked as shut.'],
       later: ['Reopened when freezing is over.'],
     },
@@ -625,7 +629,11 @@ export const water: readonly Practice[] = [
         { says: 'Read the rated flow on the head, or time a bucket.', reads: ['shower-flow'] },
         'Unthread it by hand, or with a {wrench} while holding the arm still.',
         '{Plumber’s tape} round the thread.',
-        ['New head by hand, then {wrench}. Its anti-scald valve must be rated for the flow.', 'scald'],
+        {
+          says: 'New head by hand, then {wrench}. Its anti-scald valve must be rated for the flow.',
+          cautions: ['scald'],
+          facts: ['size'],
+        },
       ],
       closeOut: ['No drip.'],
     },
@@ -686,7 +694,7 @@ export const water: readonly Practice[] = [
       work: [
         ['Unscrew the ridged nut by hand; rubber gloves.', 'sewage-infection'],
         'Empty it into the bowl.',
-        'New rubber washer.',
+        { says: 'New rubber washer.', facts: ['trap'] },
         'Nut back, hand tight.',
       ],
       closeOut: ['Run water, feel for drips; wash hands.'],

@@ -52,6 +52,7 @@ const alarm: readonly FactSpec[] = [
   choice('cell', '9V', 'AA', 'AAA', 'CR123A', 'none'),
   number('cells', 1, 12),
   yesNo('interlinked'),
+  yesNo('tests-itself'),
 ];
 
 /** Facts worth noting once for each kind of asset. */
@@ -129,6 +130,7 @@ export const KIND_FACTS: Partial<Record<AssetKind, readonly FactSpec[]>> = {
     text('size'),
     number('grilles', 1, 40),
     text('rate'),
+    number('outletsApartMm', 10, 100_000, 'mm'),
     text('line-ends'),
     date('last-serviced'),
     ...label,

@@ -42,7 +42,10 @@ const FILLERS: Readonly<Record<string, Readonly<Record<string, Filler>>>> = {
     control: lastGiven('humidifier-control', 'control'),
   },
   'ventilator-filter': {
-    'since-renewal': firstOf(monthsSince('ventilator-two-year-service'), sinceFact('last-serviced', 'months')),
+    'since-renewal': firstOf(
+      monthsSince('ventilator-two-year-service'),
+      sinceFact('last-serviced', 'months'),
+    ),
   },
   'ventilator-setting': { tight: trait('tight-house') },
   'condensate-dose': {

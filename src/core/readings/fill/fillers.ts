@@ -94,7 +94,8 @@ export const side =
   (place: 0 | 1): Filler =>
   (asset, { factsOf }) => {
     const { size } = factsOf(asset);
-    const sides = typeof size === 'string' ? /(\d+(?:\.\d+)?)\D{0,6}?\s*[x×]\s*(\d+(?:\.\d+)?)/i.exec(size) : null;
+    const sides =
+      typeof size === 'string' ? /(\d+(?:\.\d+)?)\D{0,6}?\s*[x×]\s*(\d+(?:\.\d+)?)/i.exec(size) : null;
     const value = Number(sides?.[place + 1] ?? Number.NaN);
     return Number.isFinite(value) && value > 0
       ? { value: { value, unit: value >= 100 ? 'mm' : 'in' }, from: { kind: 'fact', asset } }

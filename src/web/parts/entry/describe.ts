@@ -122,7 +122,9 @@ function readingText(told: ToldAs<'reading'>, house: HouseBody, speech: Speech):
   const entered = enteredText(speech, told.value, told.unit);
   const text = unit === told.unit ? entered : `${entered} (${enteredText(speech, value, unit)})`;
   const before = told.before && inHomeUnits(told.before, house.home.units);
-  const was = before ? `, ${speech.t('record.before', { n: enteredText(speech, before.value, before.unit) })}` : '';
+  const was = before
+    ? `, ${speech.t('record.before', { n: enteredText(speech, before.value, before.unit) })}`
+    : '';
   return `${partText(nameIn(speech, 'measure', told.measure), told.part, speech)}: ${text}${was}`;
 }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import StepList from '../../kit/StepList.vue';
+import OwnWork from './OwnWork.vue';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { capital, nameIn, words, type Speech } from '../../../locales/speech.ts';
@@ -107,6 +108,7 @@ const takes = computed(() => {
         </ul>
       </template>
       <p class="soft small">{{ takes.join('. ') }}.</p>
+      <OwnWork v-if="practice.kind !== 'habit' && practice.doers.includes('self')" :practice="practice" />
       <p class="soft small">{{ t('practices.first') }}</p>
     </div>
   </li>

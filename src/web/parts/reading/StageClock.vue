@@ -2,7 +2,12 @@
 import { useNow } from '@vueuse/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { FURNACE_STAGES, TIMED_STAGES, timeOf, type FurnaceStage } from '../../../core/readings/furnaceStart.ts';
+import {
+  FURNACE_STAGES,
+  TIMED_STAGES,
+  timeOf,
+  type FurnaceStage,
+} from '../../../core/readings/furnaceStart.ts';
 import type { Typed } from '../../../core/readings/typed.ts';
 import { optionText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
 
@@ -25,7 +30,10 @@ const came = (stage: FurnaceStage): boolean => FURNACE_STAGES.indexOf(stage) <= 
 /** Begins anew: what was timed before is taken away. */
 function start(): void {
   began.value = Date.now();
-  emit('change', { ...Object.fromEntries(TIMED_STAGES.map((stage) => [fieldOf(stage), ''])), 'last-seen': 'call' });
+  emit('change', {
+    ...Object.fromEntries(TIMED_STAGES.map((stage) => [fieldOf(stage), ''])),
+    'last-seen': 'call',
+  });
 }
 
 /** A stage that comes: those before it came as well. Without a running clock only that it came is kept. */
@@ -45,23 +53,25 @@ function mark(stage: (typeof TIMED_STAGES)[number]): void {
       <Button :outlined="began !== null" data-act="call-for-heat" @click="start">{{
         began === null ? t('clock.start') : t('clock.again')
       }}</Button>
-      <span v-if="began !== null && !isOver" role="timer" class="running">{{ t('clock.running', { n: seconds }) }}</span>
+      <span v-if="began !== null && !isOver" role="timer" class="running">{{
+        t('clock.running', { n: seconds })
+      }}</span>
     </p>
     <ol>
       <li v-for="stage in stages" :key="stage" :class="{ came: came(stage) }">
-        <Button
-          outlined
-          :data-stage="stage"
-          :aria-pressed="came(stage)"
-          @click="mark(stage)"
-          >{{ optionText(speech, 'last-seen', stage) }}</Button
-        >
-        <span v-if="typed[fieldOf(stage)]" class="at">{{ t('clock.at', { n: typed[fieldOf(stage)] ?? '' }) }}</span>
+        <Button outlined :data-stage="stage" :aria-pressed="came(stage)" @click="mark(stage)">{{
+          optionText(speech, 'last-seen', stage)
+        }}</Button>
+        <span v-if="typed[fieldOf(stage)]" class="at">{{
+          t('clock.at', { n: typed[fieldOf(stage)] ?? '' })
+        }}</span>
         <span v-else-if="came(stage)" class="soft small">{{ t('clock.came') }}</span>
       </li>
     </ol>
     <p>
-      <Button text data-stage="none" @click="emit('change', { 'last-seen': 'none' })">{{ t('clock.none') }}</Button>
+      <Button text data-stage="none" @click="emit('change', { 'last-seen': 'none' })">{{
+        t('clock.none')
+      }}</Button>
     </p>
     <p v-if="typed['last-seen'] === 'none'" class="small" role="status">{{ t('clock.noneKept') }}</p>
     <p v-if="isMissing" class="error small" role="alert">{{ t('clock.missing') }}</p>

@@ -169,7 +169,7 @@ const keepEdges = (band: string, edges: number[] | null): Promise<void> =>
           :speech="speech"
           :measures="measures"
           :settled="settled"
-        :known="homeId === null ? null : known"
+          :known="homeId === null ? null : known"
           :may-settle="homeId !== null && home.mayWrite"
           :busy="busy"
           :address="address"

@@ -2,6 +2,12 @@
 import { computed } from 'vue';
 import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
 import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
+import { alarmDistance } from '../../../core/readings/alarmDistance.ts';
+import { judge } from '../../../core/readings/reading.ts';
+import type { Part } from '../../../core/readings/verdict.ts';
+import { inHomeUnits } from '../../../core/units/quantity.ts';
+import { verdictWord } from '../../../locales/readings/readingText.ts';
+import AppSign from '../../kit/AppSign.vue';
 import { coveragePlace } from '../../../locales/coverageText.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
@@ -27,6 +33,32 @@ const rows = computed(() =>
     }))
     .sort((a, b) => (a.missing === b.missing ? 0 : a.missing ? -1 : 1)),
 );
+/** Alarms whose distance to the bedrooms decides whether they count, each by itself. */
+const distances = computed(() =>
+  knownAssets(props.house, props.known)
+    .filter(({ kind, facts }) => kind === 'co-alarm' || facts?.['senses-co'] === true)
+    .map(({ id, name }) => {
+      const read = props.known.lastRead.find((one) => one.asset === id && one.measure === 'alarm-distance');
+      const judged = read?.given && judge(alarmDistance, read.given);
+      const outcome =
+        judged && 'outcome' in judged && judged.outcome.kind === 'judged' ? judged.outcome : null;
+      return {
+        id,
+        name,
+        verdict: outcome?.verdict ?? null,
+        text: outcome ? distanceText(outcome.parts) : null,
+      };
+    }),
+);
+
+function distanceText(parts: readonly Part[]): string {
+  const feet = parts.find(({ because }) => because.figure?.code === 'to-bed')?.because.figure;
+  if (!feet) return '';
+  const { value, unit } = inHomeUnits(feet, props.speech.wording.units);
+  return t.value('coverage.distance', {
+    n: `${props.speech.formats.number(Math.round(value * 10) / 10)} ${unit}`,
+  });
+}
 </script>
 
 <template>
@@ -43,6 +75,31 @@ const rows = computed(() =>
             {{ ' ' }}<span class="soft small">{{ row.rule }}</span></span
           >
           <span v-if="!row.missing" class="soft small">{{ row.by }}</span>
+        </li>
+      </ul>
+    </template>
+    <template v-if="distances.length > 0">
+      <h3>{{ t('coverage.distances') }}</h3>
+      <p class="soft small">{{ t('coverage.distanceRule') }}</p>
+      <ul class="ruled" data-test="distances">
+        <li v-for="one in distances" :key="one.id" class="row" :class="{ missing: one.verdict === 'act' }">
+          <span
+            ><AppSign v-if="one.verdict" :name="one.verdict" :label="verdictWord(one.verdict)" />
+            {{ one.name }}</span
+          >
+          <span class="small"
+            ><strong v-if="one.text">{{ one.text }} </strong
+            ><RouterLink
+              class="no-print"
+              :to="{
+                name: 'note',
+                params: { homeId: house.home.id },
+                query: { kind: 'reading', asset: one.id, measurement: alarmDistance.code },
+              }"
+              >{{ t(one.text ? 'coverage.measureAgain' : 'coverage.measure')
+              }}<span class="unseen">: {{ one.name }}</span></RouterLink
+            ></span
+          >
         </li>
       </ul>
     </template>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
 import AppSign from '../../kit/AppSign.vue';
 import RuledLine from '../../kit/RuledLine.vue';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
+import ReachedFrom from '../../parts/entry/ReachedFrom.vue';
 import { describeBody, personName } from '../../parts/entry/describe.ts';
 
 /** One entry as it stands, with what it said before every correction beside it. */
@@ -65,6 +67,13 @@ const photo = computed(() => {
   return body.kind === 'finding' && body.photo ? usePhotos(props.house.home.id).address(body.photo) : null;
 });
 
+const showsReached = ref(false);
+/** A measurement, or what it found, with what was put in for it. */
+const reached = computed(() => {
+  const { body } = props.line;
+  return (body.kind === 'reading' || body.kind === 'finding') && body.given ? body : null;
+});
+
 const written = computed(() => {
   const { stampedAt, by } = props.line.entry;
   return t.value('ledger.by', {
@@ -83,6 +92,18 @@ const written = computed(() => {
       <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
     </h2>
     <p v-if="now.says.length > 0" class="says small">{{ now.says.map(({ text }) => text).join('; ') }}</p>
+    <template v-if="reached">
+      <p class="small no-print">
+        <Button text data-act="reached" :aria-expanded="showsReached" @click="showsReached = !showsReached"
+          >{{ t('ledger.reached') }}<span class="unseen">: {{ now.about }}</span></Button
+        >
+      </p>
+      <ReachedFrom
+        v-if="showsReached"
+        :body="reached"
+        :speech="{ ...speech, currency: house.home.currency }"
+      />
+    </template>
     <p v-if="photo" class="small no-print">
       <a :href="photo" target="_blank" rel="noopener"
         >{{ t('findings.photoShow') }}<span class="unseen">: {{ now.about }}</span></a

@@ -23,6 +23,9 @@ const props = defineProps<{
   today: string;
   busy: boolean;
   kind?: NoteKind | undefined;
+  /** The thing, and the measurement of it, that were asked for. */
+  asset?: string | undefined;
+  measurement?: string | undefined;
 }>();
 const emit = defineEmits<{ note: [noted: Noted] }>();
 
@@ -42,7 +45,7 @@ const draft = reactive<NoteDraft>({
   date: props.today,
   trigger: 'windstorm',
   ownTrigger: '',
-  asset: '',
+  asset: props.house.assets.some(({ id }) => id === props.asset) ? (props.asset ?? '') : '',
   measure: 'run-hours',
   value: '',
   grade: '',
@@ -64,7 +67,7 @@ watch(things, (some) => {
   draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
 });
 
-const readingCode = ref('');
+const readingCode = ref(props.measurement ?? '');
 const reading = useTemplateRef('reading');
 const chosenKind = computed(() => standing.value.find(({ id }) => id === draft.asset)?.kind);
 

@@ -25,6 +25,8 @@ const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 /** A note requested by the address, such as a finding after something went wrong. */
 const kind = NOTE_KINDS.find((one) => one === route.query['kind']);
+const textOf = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined);
+const asked = { asset: textOf(route.query['asset']), measurement: textOf(route.query['measurement']) };
 const standing = ref<StandingBody['lines']>([]);
 const said = ref<{ text: string; wrong: boolean } | null>(null);
 const saying = useTemplateRef('saying');
@@ -102,6 +104,7 @@ function turn(asset: string, state_: string, kind: 'shut' | 'opened', label: str
           :today="home.on ?? ''"
           :busy="busy"
           :kind="kind"
+          v-bind="asked"
           @note="note"
         />
       </template>

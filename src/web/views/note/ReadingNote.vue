@@ -26,7 +26,7 @@ const t = computed(() => speech.value.t);
 const choices = computed(() =>
   readingsOfKind(props.kind).map((one) => ({ code: one, title: aboutText(speech.value, one).title })),
 );
-code.value = choices.value[0]?.code ?? '';
+if (!choices.value.some((one) => one.code === code.value)) code.value = choices.value[0]?.code ?? '';
 
 // Without a connection what the home has settled is not known: it is judged by the usual schools.
 loadKnown(home.house?.home.id ?? '').catch(() => undefined);

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
+import Checkbox from 'primevue/checkbox';
 import { computed } from 'vue';
 import type { WeatherDay } from '../../../core/climate/weather.ts';
 import type { HouseBody } from '../../../contract/schemas.ts';
@@ -99,15 +101,11 @@ const weather = computed(() => {
     <fieldset v-for="group in groups" :key="group.title">
       <legend v-if="group.title">{{ group.title }}</legend>
       <label v-for="thing in group.things" :key="thing.code">
-        <input v-model="gathered" type="checkbox" :value="thing.code" :disabled="!mayWrite" />{{
-          capital(thing.name)
-        }}
+        <Checkbox v-model="gathered" :value="thing.code" :disabled="!mayWrite" />{{ capital(thing.name) }}
       </label>
     </fieldset>
     <p>
-      <button type="button" class="main big" :disabled="!mayWrite" data-act="begin" @click="emit('begin')">
-        {{ t('run.begin') }}
-      </button>
+      <Button :disabled="!mayWrite" data-act="begin" @click="emit('begin')">{{ t('run.begin') }}</Button>
     </p>
   </section>
 </template>
@@ -127,8 +125,10 @@ legend {
 }
 
 label {
-  display: block;
-  padding: 0.25rem 0;
+  display: flex;
+  gap: 0.5rem;
+  align-items: center;
+  min-height: 2.25rem;
   break-inside: avoid;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, reactive, ref } from 'vue';
 import AppSign from '../../kit/AppSign.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -10,6 +11,7 @@ import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { nameIn, type Speech } from '../../../locales/speech.ts';
 import { isFault, readNumber, readWhole } from '../../parts/typed/fields.ts';
+import OwnWork from '../../parts/practice/OwnWork.vue';
 import FoundForm from './FoundForm.vue';
 
 /** Details of one item: its day, who, minutes, supplies, a note; what was found; or why it was not done. */
@@ -96,21 +98,19 @@ function saveWhy(): void {
 <template>
   <div class="besides">
     <p class="ways">
-      <button type="button" data-act="impossible" @click="show('impossible')">
-        {{ t('run.impossible') }}
-      </button>
-      <button type="button" data-act="skip" @click="show('skipped')">{{ t('run.skip') }}</button>
-      <button type="button" data-act="found" @click="show('found')">{{ t('run.found') }}</button>
-      <button type="button" data-act="details" @click="show('details')">{{ t('run.details') }}</button>
+      <Button text data-act="impossible" @click="show('impossible')">{{ t('run.impossible') }}</Button>
+      <Button text data-act="skip" @click="show('skipped')">{{ t('run.skip') }}</Button>
+      <Button text data-act="found" @click="show('found')">{{ t('run.found') }}</Button>
+      <Button text data-act="details" @click="show('details')">{{ t('run.details') }}</Button>
     </p>
     <ul v-if="state.findings.length > 0" class="small" role="status">
       <li v-for="(finding, place) in state.findings" :key="place" data-test="found">
         <AppSign :name="finding.verdict" />{{ ' '
         }}{{ t('run.foundNoted', { what: [finding.what, finding.place].filter(Boolean).join(', ') })
         }}{{ ' ' }}
-        <button type="button" data-act="take-back" @click="takeBack(place)">
+        <Button text data-act="take-back" @click="takeBack(place)">
           {{ t('run.foundBack') }}<span class="unseen">: {{ finding.what }}</span>
-        </button>
+        </Button>
       </li>
     </ul>
     <form v-if="open === 'details'" class="form" novalidate @submit.prevent="saveDetails">
@@ -148,14 +148,15 @@ function saveWhy(): void {
           <strong>{{ t('run.ways') }}</strong>
         </p>
         <p v-for="way in ways" :key="way.code">
-          <button type="button" data-act="instead" @click="emit('instead', way.code)">
+          <Button outlined data-act="instead" @click="emit('instead', way.code)">
             {{ t('run.wayInstead') }}: {{ way.title }}
-          </button>
+          </Button>
         </p>
       </div>
       <TextField v-model="typed.why" :label="t('run.why')" maxlength="200" />
       <FormFoot :error="error" :send="t('run.whySave')" :busy="false" />
     </form>
+    <OwnWork v-if="practice?.doers.includes('self')" :practice="practice" />
   </div>
 </template>
 

@@ -19,7 +19,7 @@ import ItemPanel from './ItemPanel.vue';
 import OrderNotice from './OrderNotice.vue';
 import RunOverview from './RunOverview.vue';
 import StopPanel from './StopPanel.vue';
-import { itemThings, itemTitle, practiceOf, stopLines, takesOf } from './runHouse.ts';
+import { itemThings, itemTitle, practiceOf, stopOf, takesOf } from './runHouse.ts';
 import { useRunActs } from './useRunActs.ts';
 import { useRunPage } from './useRunPage.ts';
 
@@ -87,10 +87,12 @@ const takes = computed(() => takesOf(item.value, practice.value, gatherFrom.valu
 const known = useKnownForReading(
   readings.known,
   outlook,
-  computed(() => (practice.value ? { practice: practice.value.code, minutes: practice.value.minutes } : null)),
+  computed(() =>
+    practice.value ? { practice: practice.value.code, minutes: practice.value.minutes } : null,
+  ),
   computed(() => (home.on === null ? [] : readInRun(current.value, home.on))),
 );
-const stopSays = computed(() => stopLines(current.value, speech.value, traits.value));
+const stopSays = computed(() => stopOf(current.value, speech.value, traits.value, home.find));
 const stopItem = computed(
   () => current.value.items.find(({ key }) => key === current.value.stop?.item) ?? null,
 );
@@ -137,7 +139,7 @@ const stopItem = computed(
         <StopPanel
           v-else-if="current.stop"
           :title="stopItem ? titleOf(stopItem) : ''"
-          :lines="stopSays"
+          :help="stopSays"
           :facts="houseFacts(home.house, readings.known.value)"
           :country="traits['country']"
           :speech="speech"
@@ -230,9 +232,14 @@ const stopItem = computed(
             <p>
               {{ settledAll ? t('run.all') : t('run.someOpen', { n: openCount }, openCount) }}
             </p>
-            <Button v-if="mayWrite" :outlined="!settledAll" :disabled="busy" data-act="finish" @click="acts.finish">{{
-              t('run.finish')
-            }}</Button>
+            <Button
+              v-if="mayWrite"
+              :outlined="!settledAll"
+              :disabled="busy"
+              data-act="finish"
+              @click="acts.finish"
+              >{{ t('run.finish') }}</Button
+            >
           </section>
         </template>
       </div>

@@ -6,6 +6,8 @@ import PageState from '../../kit/PageState.vue';
 import TextField from '../../kit/TextField.vue';
 import type { RunBody } from '../../../contract/runs.ts';
 import type { KnownBody } from '../../../contract/schemas.ts';
+import type { WeatherDay } from '../../../core/climate/weather.ts';
+import { nextItem } from '../../../core/runs/order.ts';
 import { planDuties, planPractice, planRound } from '../../../core/runs/planRun.ts';
 import { ROUNDS } from '../../../core/runs/rounds.ts';
 import { isSettled, stateOf, type RunState } from '../../../core/runs/runState.ts';
@@ -16,10 +18,12 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { ask } from '../../device/ask.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
+import { askOutlook } from '../../composables/useKnownForReading.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
-import { itemTitle, runHouseOf } from './runHouse.ts';
+import RunPreview from './RunPreview.vue';
+import { gatherFromOf, itemTitle, runHouseOf } from './runHouse.ts';
 
 /** Runs begun, rounds to start, and duties to take together. */
 const route = useRoute();
@@ -33,6 +37,9 @@ const homeId = String(route.params['homeId']);
 const runs = ref<RunBody[]>([]);
 const known = ref<KnownBody | null>(null);
 const picked = ref<string[]>([]);
+const preview = ref<RunState | null>(null);
+const gathered = ref<string[]>([]);
+const outlook = ref<readonly WeatherDay[]>([]);
 const shown = ref<string | null>(null);
 const wrong = ref('');
 const busy = ref(false);
@@ -47,7 +54,7 @@ const { state, load } = useLoading(async () => {
   ]);
   known.value = body;
   runs.value = list;
-  await startAsked();
+  await showAsked();
 });
 
 const from = computed(() =>
@@ -141,28 +148,50 @@ const titleOfSome = (ids: readonly string[]): string => {
     : t.value('runs.pickTitle', { n: ids.length }, ids.length);
 };
 
-async function beginPicked(ids: readonly string[], instead = false): Promise<void> {
-  if (from.value) await begin(planDuties(ids, titleOfSome(ids).slice(0, 200), from.value), instead);
+const planOfDuties = (ids: readonly string[]): RunState | null =>
+  from.value ? planDuties(ids, titleOfSome(ids).slice(0, 200), from.value) : null;
+
+async function beginPicked(ids: readonly string[]): Promise<void> {
+  const plan = planOfDuties(ids);
+  if (plan) await begin(plan);
 }
 
 const textOf = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined);
 
 /** Work that falls due by no rule: a repair, an improvement, a fact to find out. */
-async function beginPractice(code: string, asset?: string, finding?: string): Promise<void> {
+function planOfPractice(code: string, asset?: string, finding?: string): RunState | null {
   const practice = home.find(code);
   const plan = practice && from.value ? planPractice(practice, from.value, { asset, finding }) : null;
-  if (plan) await begin(plan, true);
-  else wrong.value = t.value('runs.noThing');
+  if (!plan) wrong.value = t.value('runs.noThing');
+  return plan;
 }
 
-/** An address may name duties, a round, or one piece of work, to begin with at once. */
-async function startAsked(): Promise<void> {
-  if (!home.mayWrite) return;
+/** An address may name tasks, a checklist, or one piece of work: its steps are shown, and nothing is begun yet. */
+async function showAsked(): Promise<void> {
   const { duty, round, practice, thing, finding } = route.query;
   const asked = rounds.value.find((one) => one.round.code === round)?.plan;
-  if (asked) await begin(asked, true);
-  else if (typeof duty === 'string') await beginPicked(duty.split(','), true);
-  else if (typeof practice === 'string') await beginPractice(practice, textOf(thing), textOf(finding));
+  if (asked) preview.value = asked;
+  else if (typeof duty === 'string') preview.value = planOfDuties(duty.split(','));
+  else if (typeof practice === 'string')
+    preview.value = planOfPractice(practice, textOf(thing), textOf(finding));
+  if (preview.value) outlook.value = await askOutlook(homeId);
+}
+
+async function beginPreview(): Promise<void> {
+  const { value: plan } = preview;
+  if (!plan || !from.value) return;
+  const order = { find: home.find, isDue: gatherFromOf(home, known.value).isDue };
+  await begin(
+    { ...plan, gathered: gathered.value, begun: true, at: nextItem(plan, order)?.key ?? null },
+    true,
+  );
+}
+
+/** Back to where one came from; opened by its address, to the list of checklists. */
+async function leavePreview(): Promise<void> {
+  preview.value = null;
+  if (window.history.state?.back) router.back();
+  else await router.replace({ name: 'runs', params: { homeId } });
 }
 
 async function drop(runId: string): Promise<void> {
@@ -180,8 +209,8 @@ async function drop(runId: string): Promise<void> {
 <template>
   <div class="sheet">
     <header>
-      <h1>{{ t('runs.title') }}</h1>
-      <p class="soft">{{ t('runs.lead') }}</p>
+      <h1>{{ preview ? words(speech, preview.title) : t('runs.title') }}</h1>
+      <p v-if="!preview" class="soft">{{ t('runs.lead') }}</p>
     </header>
     <div class="column">
       <p v-if="wrong" class="notice wrong" role="alert">{{ wrong }}</p>
@@ -191,6 +220,18 @@ async function drop(runId: string): Promise<void> {
         :loading="t('shell.loading')"
         :again="t('shell.tryAgain')"
         @again="load"
+      />
+      <RunPreview
+        v-else-if="preview && home.house && known"
+        v-model:gathered="gathered"
+        :plan="preview"
+        :house="home.house"
+        :known="known"
+        :outlook="outlook"
+        :may-write="home.mayWrite && !busy"
+        :speech="speech"
+        @begin="beginPreview"
+        @back="leavePreview"
       />
       <template v-else>
         <section v-for="over in [false, true]" :key="String(over)">

@@ -9,7 +9,13 @@ import { RECORDED } from '../../../core/readings/recorded.ts';
 import type { Measures } from '../../../core/readings/typed.ts';
 import type { Outcome } from '../../../core/readings/verdict.ts';
 import { judgedRead, readBefore, valueRead, type Read } from '../../../core/runs/readInRun.ts';
-import { aboutText, optionText, quantityText, verdictWord, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
+import {
+  aboutText,
+  optionText,
+  quantityText,
+  verdictWord,
+  type ReadingSpeech,
+} from '../../../locales/readings/readingText.ts';
 import { partOf } from '../../../core/readings/entriesOf.ts';
 import AppSign from '../../kit/AppSign.vue';
 import StepReading from './StepReading.vue';
@@ -54,8 +60,7 @@ watch(
 );
 const isByFloor = computed(() => kept.value.some(({ read }) => RECORDED[read.reading]?.part !== undefined));
 
-const verdictOf = (outcome: Outcome | undefined) =>
-  outcome?.kind === 'judged' ? outcome.verdict : null;
+const verdictOf = (outcome: Outcome | undefined) => (outcome?.kind === 'judged' ? outcome.verdict : null);
 
 /** What was measured, where, and what it was before the work. */
 function textOf(read: Read, before: Read | null): string {

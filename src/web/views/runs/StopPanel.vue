@@ -1,15 +1,17 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import AppSign from '../../kit/AppSign.vue';
 import ContactList from '../../kit/ContactList.vue';
 import TextField from '../../kit/TextField.vue';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import type { Speech } from '../../../locales/speech.ts';
+import type { StopInWords } from '../../../locales/stopText.ts';
 
 /** A stop: what to do now. Everything else waits until it is answered. */
 const props = defineProps<{
   title: string;
-  lines: readonly string[];
+  help: StopInWords;
   /** The traits that say whom to call. */
   facts: Readonly<Record<string, FactValue>>;
   country: FactValue | undefined;
@@ -25,8 +27,11 @@ const why = ref('');
     <h2><AppSign name="stop" />{{ ' ' }}{{ t('run.stopTitle') }}</h2>
     <p>{{ title }}</p>
     <ul>
-      <li v-for="line in lines" :key="line">{{ line }}</li>
+      <li v-for="line in [...help.why, ...help.now]" :key="line">{{ line }}</li>
     </ul>
+    <p v-for="line in help.call" :key="line">
+      <strong>{{ line }}</strong>
+    </p>
     <div>
       <h3>{{ t('sheet.numbers') }}</h3>
       <ContactList :facts="facts" :country="country" :speech="speech" />
@@ -34,9 +39,9 @@ const why = ref('');
     <p class="small">{{ t('run.stopLead') }}</p>
     <TextField v-model="why" :label="t('run.stopCalled')" maxlength="200" />
     <p>
-      <button type="button" class="main grave" data-act="stop-answer" @click="emit('answer', why.trim())">
-        {{ t('run.stopAnswer') }}
-      </button>
+      <Button severity="danger" data-act="stop-answer" @click="emit('answer', why.trim())">{{
+        t('run.stopAnswer')
+      }}</Button>
     </p>
   </section>
 </template>

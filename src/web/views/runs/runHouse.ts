@@ -11,14 +11,17 @@ import type { Speech } from '../../../locales/speech.ts';
 import type { Hazard } from '../../../core/practice/lists.ts';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import { readingOf } from '../../../core/readings/all.ts';
-import { judge, type Settled } from '../../../core/readings/reading.ts';
+import type { Settled } from '../../../core/readings/reading.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
 import { seenThatStopped } from '../../../core/runs/seen.ts';
 import { stateOf, type RunItem, type RunState } from '../../../core/runs/runState.ts';
 import { factsWithin } from '../../composables/useKnownForReading.ts';
 import type { useHome } from '../../stores/home.ts';
-import { followText, type ReadingSpeech } from '../../../locales/readings/readingText.ts';
+import type { ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { cautionText } from '../../../locales/stepText.ts';
+import { stopInWords, type StopInWords } from '../../../locales/stopText.ts';
+import { foundByReading } from '../../../core/ledger/findingWhat.ts';
+import { stopHelp } from '../../../core/runs/stopHelp.ts';
 
 /** The house a run is built from. */
 export const runHouseOf = (
@@ -122,15 +125,28 @@ export function openedEarly(rows: readonly ScheduleRow[], duty: string, on: Civi
   return body?.kind === 'done' ? body.occurrence : undefined;
 }
 
-/** The text of a stop: the verdict of the measurement, what was seen, or the caution and when to stop and call. */
-export function stopLines({ stop, ...run }: RunState, speech: ReadingSpeech, traits: Traits): string[] {
-  if (!stop) return [];
-  if (stop.hazard !== null) return [cautionText(speech, stop.hazard as Hazard)];
+const NOTHING: StopInWords = { why: [], now: [], call: [] };
+
+/** A stop of a run in words: the verdict of the measurement, what was seen, or the caution and when to stop and call. */
+export function stopOf(
+  { stop, ...run }: RunState,
+  speech: ReadingSpeech,
+  traits: Traits,
+  find: FindPractice,
+): StopInWords {
+  if (!stop) return NOTHING;
+  if (stop.hazard !== null) return { ...NOTHING, now: [cautionText(speech, stop.hazard as Hazard)] };
+  const settings = (code: string): Settled => settledOf(code, traits);
   const seen = seenThatStopped({ stop, ...run });
-  if (seen) return [seen.what];
-  const kept = stateOf({ stop, ...run }, stop.item).readings.find(({ reading }) => reading === stop.reading);
-  const reading = kept && readingOf(kept.reading);
-  const answer = reading && judge(reading, kept.given, settledBy(reading, traits));
-  if (!answer || !('outcome' in answer) || answer.outcome.kind !== 'judged') return [];
-  return answer.outcome.follows.map((follow) => followText(speech, follow));
+  if (seen) {
+    const { what, look, repairs } = seen;
+    const help = stopInWords(speech, stopHelp({ what, look, given: null, repairs }, find, settings));
+    return { ...help, why: [what] };
+  }
+  const kept = stateOf({ stop, ...run }, stop.item).readings.findLast(
+    ({ reading }) => reading === stop.reading,
+  );
+  if (!kept) return NOTHING;
+  const found = { what: foundByReading(kept.reading), look: null, given: kept.given, repairs: [] };
+  return stopInWords(speech, stopHelp(found, find, settings));
 }

@@ -6,7 +6,13 @@ import type { Outcome } from '../../../core/readings/verdict.ts';
 import { finishRun } from '../../../core/runs/finishRun.ts';
 import { nextItem } from '../../../core/runs/order.ts';
 import type { Read } from '../../../core/runs/readInRun.ts';
-import { stateOf, withItem, type ItemState, type RunItem, type RunState } from '../../../core/runs/runState.ts';
+import {
+  stateOf,
+  withItem,
+  type ItemState,
+  type RunItem,
+  type RunState,
+} from '../../../core/runs/runState.ts';
 import { withSeen, type Seen } from '../../../core/runs/seen.ts';
 import { words } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
@@ -16,7 +22,12 @@ import { itemTitle, openedEarly, settledOf } from './runHouse.ts';
 import type { useRunPage } from './useRunPage.ts';
 
 /** Everything a person does in a run: each act makes its next state, which is saved at once. `saying`: where the answer is said. */
-export function useRunActs(page: ReturnType<typeof useRunPage>, homeId: string, runId: string, saying: Ref<HTMLElement | null>) {
+export function useRunActs(
+  page: ReturnType<typeof useRunPage>,
+  homeId: string,
+  runId: string,
+  saying: Ref<HTMLElement | null>,
+) {
   const { home, run, readings, forgetKept } = page;
   const router = useRouter();
   const outbox = useOutbox();

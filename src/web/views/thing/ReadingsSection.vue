@@ -8,6 +8,7 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { daysToGrey } from '../../../core/readings/projections.ts';
 import {
   enteredText,
+  optionText,
   quantityText,
   schoolText,
   unitSymbol,
@@ -67,9 +68,13 @@ const shown = computed(() =>
     .filter(({ asset }) => asset === props.root)
     .map((one) => {
       const drawn = drawSeries(one, props.body.settled, props.body.on, props.speech.wording.units);
-      const title = capital(nameIn(props.speech, 'measure', one.measure));
+      const title = [
+        capital(nameIn(props.speech, 'measure', one.measure)),
+        ...(one.part === null ? [] : [optionText(props.speech, 'floor', one.part)]),
+      ].join(', ');
       const [first, last] = [one.points[0], one.points.at(-1)];
       return {
+        key: `${one.measure} ${one.part ?? ''}`,
         measure: one.measure,
         title,
         chart: inputOf(drawn),
@@ -102,7 +107,7 @@ const shown = computed(() =>
 <template>
   <section v-if="shown.length > 0" :aria-label="t('series.title')">
     <h2>{{ t('series.title') }}</h2>
-    <figure v-for="one in shown" :key="one.measure" :data-series="one.measure">
+    <figure v-for="one in shown" :key="one.key" :data-series="one.measure">
       <figcaption>{{ one.title }}</figcaption>
       <SeriesChart v-if="one.rows.length > 1" :chart="one.chart" :label="one.label" />
       <p v-for="text in one.says" :key="text" class="small">{{ text }}</p>

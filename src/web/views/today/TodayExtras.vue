@@ -16,6 +16,7 @@ import type { Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import BetterTerms from './BetterTerms.vue';
 import CloseFinding from './CloseFinding.vue';
+import StopNotice from './StopNotice.vue';
 
 /** Beside the due list: things shut for the season, and open problems. */
 const emit = defineEmits<{ written: [sent: Sent, text: string] }>();
@@ -49,20 +50,23 @@ watch(
   { immediate: true },
 );
 
+const stops = computed(() => (body.value?.findings ?? []).filter(({ verdict }) => verdict === 'stop'));
 const findings = computed(() =>
-  (body.value?.findings ?? []).map((finding) => ({
-    finding,
-    what: capital(findingText(speech.value, finding.what)),
-    thing: currentUnit(home.house?.assets ?? [], finding.asset)?.name ?? '',
-    found: t.value('findings.found', { on: dateText(speech.value, finding.found) }),
-    work: [
-      ...workOf(finding.duties),
-      ...finding.repairs.map((code) => ({
-        title: practiceTitle(speech.value, { from: 'catalogue', code }),
-        query: { practice: code, thing: finding.asset, finding: finding.entryId },
-      })),
-    ],
-  })),
+  (body.value?.findings ?? [])
+    .filter(({ verdict }) => verdict !== 'stop')
+    .map((finding) => ({
+      finding,
+      what: capital(findingText(speech.value, finding.what)),
+      thing: currentUnit(home.house?.assets ?? [], finding.asset)?.name ?? '',
+      found: t.value('findings.found', { on: dateText(speech.value, finding.found) }),
+      work: [
+        ...workOf(finding.duties),
+        ...finding.repairs.map((code) => ({
+          title: practiceTitle(speech.value, { from: 'catalogue', code }),
+          query: { practice: code, thing: finding.asset, finding: finding.entryId },
+        })),
+      ],
+    })),
 );
 
 /** The work that answers a finding, by its name; like work on several things is taken as one. */
@@ -96,6 +100,7 @@ function written(sent: Sent, text: string): void {
 <template>
   <div>
     <p v-if="wrong" class="notice wrong" role="alert">{{ t('findings.unread', { why: wrong }) }}</p>
+    <StopNotice v-if="stops.length > 0" :findings="stops" @close="closing = $event" />
     <BetterTerms
       v-if="home.house && home.mayWrite"
       :key="home.house.home.id"

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import AppSign from '../../kit/AppSign.vue';
+import ContactList from '../../kit/ContactList.vue';
+import type { OpenFindingBody } from '../../../contract/schemas.ts';
+import { currentUnit } from '../../../core/house/house.ts';
+import { readingOf } from '../../../core/readings/all.ts';
+import { settledBy } from '../../../core/readings/settled.ts';
+import { stopHelp } from '../../../core/runs/stopHelp.ts';
+import { findingText } from '../../../locales/findingText.ts';
+import { stopInWords } from '../../../locales/stopText.ts';
+import { useReadings } from '../../composables/useReadings.ts';
+import { houseFacts } from '../../parts/thing/knownAssets.ts';
+import { useHome } from '../../stores/home.ts';
+
+/** Dangers that were found and are not put right: first on the page, with what to do now and whom to call. */
+const props = defineProps<{ findings: readonly OpenFindingBody[] }>();
+const emit = defineEmits<{ close: [finding: OpenFindingBody] }>();
+
+const home = useHome();
+const { speech, traits, known, loadKnown } = useReadings();
+const t = computed(() => speech.value.t);
+// Until it is read, and without a signal, the numbers are those the home was described with.
+loadKnown(home.house?.home.id ?? '').catch(() => undefined);
+
+const settledOf = (code: string) => {
+  const reading = readingOf(code);
+  return reading ? settledBy(reading, traits.value) : {};
+};
+const stops = computed(() =>
+  props.findings.map((finding) => {
+    const asset = currentUnit(home.house?.assets ?? [], finding.asset);
+    const help = stopInWords(speech.value, stopHelp(finding, home.find, settledOf));
+    const contact = known.value?.facts[finding.asset]?.['contact'] ?? asset?.facts?.['contact'];
+    return {
+      finding,
+      title: t.value('stop.title', { name: asset?.name ?? '' }),
+      says: help.why.length > 0 ? help.why : [findingText(speech.value, finding.what)],
+      now: help.now,
+      call: [...help.call, ...(typeof contact === 'string' ? [t.value('stop.contact', { contact })] : [])],
+    };
+  }),
+);
+</script>
+
+<template>
+  <section v-if="stops.length > 0" class="stops" aria-labelledby="section-stops">
+    <h2 id="section-stops" class="unseen">{{ t('run.stopTitle') }}</h2>
+    <article v-for="stop in stops" :key="stop.finding.entryId" :data-stop="stop.finding.what">
+      <h3><AppSign name="stop" />{{ ' ' }}{{ stop.title }}</h3>
+      <p v-for="line in stop.says" :key="line" class="says">{{ line }}</p>
+      <ol class="now">
+        <li v-for="line in stop.now" :key="line">{{ line }}</li>
+      </ol>
+      <p v-for="line in stop.call" :key="line">
+        <strong>{{ line }}</strong>
+      </p>
+      <ContactList :facts="houseFacts(home.house, known)" :country="traits['country']" :speech="speech" />
+      <p v-if="home.mayWrite" class="no-print">
+        <Button outlined data-act="close-stop" @click="emit('close', stop.finding)"
+          >{{ t('findings.close') }}<span class="unseen"> {{ stop.title }}</span></Button
+        >
+      </p>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.stops {
+  display: grid;
+  gap: var(--line);
+}
+
+article {
+  display: grid;
+  gap: 0.5rem;
+  padding: calc(var(--line) / 2) 1.25rem var(--line);
+  border: 3px solid var(--rust);
+}
+
+h3 {
+  margin: 0;
+  color: var(--rust);
+  font-family: var(--serif);
+  font-size: 1.5rem;
+  line-height: 2rem;
+}
+
+.says {
+  font-size: 1.125rem;
+  font-weight: 600;
+}
+
+.now {
+  padding-left: 1.25rem;
+  list-style: decimal;
+}
+
+@media (max-width: 44rem) {
+  article {
+    padding: calc(var(--line) / 2) 0.75rem;
+  }
+}
+</style>
