@@ -128,11 +128,15 @@ export class Page {
     }, `no field is called ${label}`);
   }
 
-  /** Chooses an option of a labelled list by its words. */
+  /** Chooses an option by its words: of a labelled list, or of choices that lie open under a heading. */
   async choose(label: string, option: string): Promise<void> {
     const path = By.xpath(`.//option[contains(normalize-space(.), ${quoted(option)})]`);
+    const open = By.xpath(
+      `//fieldset[legend[contains(normalize-space(.), ${quoted(label)})]]//label[contains(normalize-space(.), ${quoted(option)})]`,
+    );
     await this.waitFor(async () => {
-      await (await this.labelled(label)).findElement(path).click();
+      const [laidOpen] = await this.driver.findElements(open);
+      await (laidOpen ?? (await (await this.labelled(label)).findElement(path))).click();
       return true;
     }, `${label} has no option ${option}`);
   }

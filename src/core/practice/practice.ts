@@ -40,6 +40,8 @@ export const stepSchema = z.strictObject({
   looks: z.array(lookSchema).min(1).max(8).optional(),
   /** The facts of its thing that are needed here: a size, a direction, a mark. */
   facts: z.array(text().min(1).max(60)).min(1).max(6).optional(),
+  /** Sums that are worked out here: how much of something the work takes. */
+  sums: z.array(codeSchema).min(1).max(3).optional(),
   /** Seconds the work waits here. */
   waits: z.int().min(1).max(86_400).optional(),
 });

@@ -28,8 +28,8 @@ export const leakArea = reading({
   code: 'leak-area',
   system: 'shell',
   fields: {
-    length: positive('ft', { max: 10_000, otherwise: 0 }),
-    gap: positive('in', { max: 12, otherwise: 0 }),
+    length: positive('ft', { max: 10_000, optional: true }),
+    gap: positive('in', { max: 12, optional: true }),
     'more-area': positive('in2', { max: 10_000, otherwise: 0 }),
     storeys: usually('2', '1', '3'),
     difference: quantity('dF', { min: 0, max: 150, otherwise: 0 }),
@@ -41,7 +41,7 @@ export const leakArea = reading({
   },
   recorded: { of: ['house', 'walls'], measures: { 'leak-area': { from: 'leak-area', unit: 'in2' } } },
   judge: ({ values }) => {
-    const area = tidy(values.length * 12 * values.gap + values['more-area']);
+    const area = tidy((values.length ?? 0) * 12 * (values.gap ?? 0) + values['more-area']);
     if (area === 0) return unmet(['a-gap']);
     const q = infiltration(
       EFFECTIVE * area,

@@ -54,11 +54,19 @@ function shutoffs(
   return setUps.flatMap((setUp) => {
     const kind = SHUTOFF_OF[setUp];
     if (kind === undefined) return [];
-    const at = [...things, ...house.filter((one) => one.kind === kind)].find(({ id }) =>
+    const own = things.filter(({ id }) => shutsOff(factsOf(id)) === setUp);
+    const at = [...own, ...house.filter((one) => one.kind === kind)].find(({ id }) =>
       isText(factsOf(id)['shutoff-place']),
     );
     return at ? shutoffOf(at, factsOf(at.id)) : [];
   });
+}
+
+/** Which supply a thing’s own shutoff shuts: a switch its power, any other handle its gas, where it burns gas, or its water. */
+function shutsOff({ shutoff, fuel }: Facts): SetUp | null {
+  if (typeof shutoff !== 'string') return null;
+  if (shutoff === 'switch' || shutoff === 'plug') return 'power-off';
+  return fuel === 'gas' ? 'gas-off' : 'water-off';
 }
 
 const shutoffOf = ({ id, kind }: Asset, facts: Facts): StepFact[] =>

@@ -33,6 +33,7 @@ export const juniperBend: DemoHome = {
     house({
       'emergency-number': '911',
       'gas-emergency': '555-0142, any hour',
+      trades: 'Heating 555-0163, plumbing 555-0124',
       'water-supplier': 'Harrow Flats Water, 555-0118',
       'power-supplier': '555-0177',
       'meeting-place': 'The mailbox across the road',

@@ -2,7 +2,7 @@
 import Checkbox from 'primevue/checkbox';
 import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
-import { useId } from 'vue';
+import { computed, useId } from 'vue';
 import BlockChoice from './BlockChoice.vue';
 import FieldRow from './FieldRow.vue';
 import type { FilledIn } from '../../core/readings/fill/known.ts';
@@ -36,8 +36,28 @@ const props = defineProps<{
 const typed = defineModel<Typed>({ required: true });
 
 const group = useId();
-const shown = (): [string, Field][] =>
-  Object.entries(props.reading.fields).filter(([code]) => !props.without?.includes(code));
+const asked = computed((): [string, Field][] =>
+  Object.entries(props.reading.fields).filter(([code]) => !props.without?.includes(code)),
+);
+/** Of a measurement, a number that has a usual value is seldom changed: those are folded. In a sum every number matters. */
+const isFolded = ([code, field]: [string, Field]): boolean =>
+  props.reading.recorded !== undefined &&
+  (field.kind === 'number' || field.kind === 'quantity') &&
+  field.otherwise !== undefined &&
+  props.filled?.[code] === undefined;
+const groups = computed(() => {
+  const folded = asked.value.filter(isFolded);
+  const first = { isFolded: false, fields: asked.value.filter((one) => !isFolded(one)) };
+  return folded.length > 0 ? [first, { isFolded: true, fields: folded }] : [first];
+});
+/** A folded field that was typed in, or is wrong, shows. */
+const isOpen = computed(() =>
+  asked.value.some(
+    (one) =>
+      isFolded(one) &&
+      ((typed.value[one[0]] ?? '') !== '' || props.problems.some(({ field }) => field === one[0])),
+  ),
+);
 const unitOf = (field: Field): string => {
   const unit = askedUnit(field, props.measures);
   return unit === '' ? '' : unitSymbol(unit);
@@ -81,67 +101,75 @@ function errorOf(code: string, field: Field): string | undefined {
 </script>
 
 <template>
-  <div class="fields">
-    <template v-for="[code, field] in shown()" :key="code">
-      <label v-if="field.kind === 'yesNo'" class="yes">
-        <Checkbox
-          binary
-          :model-value="standing[code] === 'yes'"
-          :name="code"
-          @update:model-value="set(code, $event ? 'yes' : '')"
-        /><span
-          >{{ fieldText(speech, code)
-          }}<span v-if="hintOf(code, field)" class="soft small"> ({{ hintOf(code, field) }})</span></span
-        >
-      </label>
-      <fieldset v-else-if="field.kind === 'choice' && field.otherwise === undefined" class="open">
-        <legend>{{ labelOf(code, field) }}</legend>
-        <div class="options">
-          <BlockChoice
-            v-for="option in optionsOf(code, field)"
-            :key="option.value"
-            kind="radio"
-            :name="`${group} ${code}`"
-            :value="option.value"
-            :model-value="standing[code] === option.value"
-            @update:model-value="set(code, option.value)"
-            >{{ option.text }}</BlockChoice
+  <component
+    :is="part.isFolded ? 'details' : 'div'"
+    v-for="part in groups"
+    :key="String(part.isFolded)"
+    :open="part.isFolded ? isOpen : undefined"
+  >
+    <summary v-if="part.isFolded">{{ speech.t('bench.more', { n: part.fields.length }) }}</summary>
+    <div class="fields">
+      <template v-for="[code, field] in part.fields" :key="code">
+        <label v-if="field.kind === 'yesNo'" class="yes">
+          <Checkbox
+            binary
+            :model-value="standing[code] === 'yes'"
+            :name="code"
+            @update:model-value="set(code, $event ? 'yes' : '')"
+          /><span
+            >{{ fieldText(speech, code)
+            }}<span v-if="hintOf(code, field)" class="soft small"> ({{ hintOf(code, field) }})</span></span
           >
-        </div>
-        <p v-if="hintOf(code, field)" class="soft small">{{ hintOf(code, field) }}</p>
-        <p v-if="errorOf(code, field)" class="error small" role="alert">{{ errorOf(code, field) }}</p>
-      </fieldset>
-      <FieldRow
-        v-else
-        v-slot="{ id, describedBy, invalid }"
-        :label="labelOf(code, field)"
-        :hint="hintOf(code, field)"
-        :error="errorOf(code, field)"
-      >
-        <Select
-          v-if="field.kind === 'choice'"
-          :label-id="id"
-          :model-value="standing[code] || field.otherwise"
-          :options="optionsOf(code, field)"
-          option-label="text"
-          option-value="value"
-          :aria-describedby="describedBy"
-          :invalid="invalid === true"
-          @update:model-value="set(code, $event)"
-        />
-        <InputText
+        </label>
+        <fieldset v-else-if="field.kind === 'choice' && field.otherwise === undefined" class="open">
+          <legend>{{ labelOf(code, field) }}</legend>
+          <div class="options">
+            <BlockChoice
+              v-for="option in optionsOf(code, field)"
+              :key="option.value"
+              kind="radio"
+              :name="`${group} ${code}`"
+              :value="option.value"
+              :model-value="standing[code] === option.value"
+              @update:model-value="set(code, option.value)"
+              >{{ option.text }}</BlockChoice
+            >
+          </div>
+          <p v-if="hintOf(code, field)" class="soft small">{{ hintOf(code, field) }}</p>
+          <p v-if="errorOf(code, field)" class="error small" role="alert">{{ errorOf(code, field) }}</p>
+        </fieldset>
+        <FieldRow
           v-else
-          :id="id"
-          :model-value="standing[code] ?? ''"
-          autocomplete="off"
-          inputmode="text"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
-          @update:model-value="set(code, $event ?? '')"
-        />
-      </FieldRow>
-    </template>
-  </div>
+          v-slot="{ id, describedBy, invalid }"
+          :label="labelOf(code, field)"
+          :hint="hintOf(code, field)"
+          :error="errorOf(code, field)"
+        >
+          <Select
+            v-if="field.kind === 'choice'"
+            :label-id="id"
+            :model-value="standing[code] || field.otherwise"
+            :options="optionsOf(code, field)"
+            option-label="text"
+            option-value="value"
+            :aria-describedby="describedBy"
+            :invalid="invalid === true"
+            @update:model-value="set(code, $event)"
+          />
+          <InputText
+            v-else
+            :id="id"
+            :model-value="standing[code] ?? ''"
+            autocomplete="off"
+            inputmode="text"
+            :aria-describedby="describedBy"
+            :aria-invalid="invalid"
+            @update:model-value="set(code, $event ?? '')"
+          />
+        </FieldRow>
+      </template>
+    </div>
+  </component>
 </template>
 
 <style scoped>
@@ -157,6 +185,8 @@ function errorOf(code: string, field: Field): string | undefined {
 }
 
 legend {
+  font-family: var(--face);
+  font-size: 1rem;
   font-weight: 600;
 }
 

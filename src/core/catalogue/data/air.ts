@@ -348,7 +348,7 @@ export const air: readonly Practice[] = [
       work: [
         'Read the size off the old frame.',
         'Count the positions.',
-        'Order: changes until the next order × positions − stock.',
+        { says: 'Order: changes until the next order × positions − stock.', sums: ['filter-order'] },
       ],
       closeOut: ['Add what came to the stock.'],
     },

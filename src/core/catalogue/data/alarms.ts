@@ -414,10 +414,11 @@ export const alarms: readonly Practice[] = [
     steps: {
       work: [
         'List fuel appliances, fireplaces, engines run near the house, an attached garage.',
-        [
-          'One within {15 ft|4.6 m} of every sleeping area, one on each level; at least {15 ft|4.6 m} from the appliance unless the maker says otherwise.',
-          'carbon-monoxide',
-        ],
+        {
+          says: 'One within {15 ft|4.6 m} of every sleeping area, one on each level; at least {15 ft|4.6 m} from the appliance unless the maker says otherwise.',
+          cautions: ['carbon-monoxide'],
+          reads: ['alarm-distance'],
+        },
         'Keep them off {drafts}.',
       ],
       closeOut: ['A map.'],

@@ -82,7 +82,15 @@ export const school = (
 type StepText =
   | string
   | readonly [says: string, ...hazards: Hazard[]]
-  | { says: string; cautions?: Hazard[]; reads?: string[]; looks?: Look[]; facts?: string[]; waits?: number };
+  | {
+      says: string;
+      cautions?: Hazard[];
+      reads?: string[];
+      looks?: Look[];
+      facts?: string[];
+      sums?: string[];
+      waits?: number;
+    };
 
 interface StepTexts {
   readonly first?: readonly StepText[];
@@ -94,7 +102,7 @@ interface StepTexts {
 function stepOf(at: Step['at'], text: StepText): Step {
   if (typeof text === 'string') return { at, says: text, cautions: [], reads: [] };
   if ('says' in text) {
-    const { says, cautions = [], reads = [], looks, facts, waits } = text;
+    const { says, cautions = [], reads = [], looks, facts, sums, waits } = text;
     return {
       at,
       says,
@@ -102,6 +110,7 @@ function stepOf(at: Step['at'], text: StepText): Step {
       reads: [...reads],
       ...(looks && { looks: [...looks] }),
       ...(facts && { facts: [...facts] }),
+      ...(sums && { sums: [...sums] }),
       ...(waits !== undefined && { waits }),
     };
   }

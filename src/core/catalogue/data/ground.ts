@@ -64,7 +64,7 @@ export const ground: readonly Practice[] = [
     steps: {
       work: [
         'Find the bare strip where paint or an old line shows the former height.',
-        ['A bag or two of soil; lift with the legs.', 'heavy-load'],
+        { says: 'A bag or two of soil; lift with the legs.', cautions: ['heavy-load'], sums: ['fill-soil'] },
         'Bring it back to grade, firm it, sloping away. Never over air bricks.',
       ],
       closeOut: ['A photograph.'],

@@ -14,7 +14,10 @@ export const household: readonly Practice[] = [
     minutes: 45,
     steps: {
       work: [
-        'List: batteries, first aid, {flashlights}, candles, medication, water, food that keeps, firewood, what this family needs. A generator runs {20 ft|6 m} from any opening.',
+        {
+          says: 'List: batteries, first aid, {flashlights}, candles, medication, water, food that keeps, firewood, what this family needs. A generator runs {20 ft|6 m} from any opening.',
+          sums: ['emergency-stock'],
+        },
         'Check dates.',
         'Replace.',
       ],

@@ -147,7 +147,7 @@ export const openings: readonly Practice[] = [
           says: 'Choose: slide-in for modern doors, foam tape for any jamb, folded film for narrow gaps; match the thickness.',
           facts: ['strip'],
         },
-        'Fit it all round: 2 × height + width.',
+        { says: 'Fit it all round: 2 × height + width.', sums: ['weatherstrip'] },
         'V film: fold, peel, lay just inside the jamb, the V as the packet shows.',
       ],
       closeOut: ['The door shuts and latches; look for light.'],
@@ -258,7 +258,7 @@ export const openings: readonly Practice[] = [
     steps: {
       first: ['Joint clean and dry, weather dry and above {41 °F|5 °C}.'],
       work: [
-        'Acrylic latex indoors, pure silicone where water must stay out.',
+        { says: 'Acrylic latex indoors, pure silicone where water must stay out.', sums: ['caulk'] },
         'Cut the nozzle at its very tip; pierce the seal; load.',
         ['Tip in the joint, gentle steady squeeze, move along; air the room.', 'skin-contact'],
         'Smooth with a finger.',
@@ -309,7 +309,11 @@ export const openings: readonly Practice[] = [
     steps: {
       first: ['Fixed joints sealed, glass clean.'],
       work: [
-        { says: 'Measure the frame; cut film with a margin.', facts: ['windows', 'size'] },
+        {
+          says: 'Measure the frame; cut film with a margin.',
+          sums: ['window-film'],
+          facts: ['windows', 'size'],
+        },
         'Two-sided tape round the frame; press the film on.',
         ['Warm it with a hair dryer until taut; mind hot air and curtains.', 'scald'],
         'Insulated curtains for more.',

@@ -486,7 +486,10 @@ export const roof: readonly Practice[] = [
       first: [
         ['A dry, swept roof; the ladder held; never in frost or wind, never alone.', 'falls', 'heat-illness'],
       ],
-      work: ['At least: penetrations, all seams, all edges.', 'Better: the whole roof.'],
+      work: [
+        'At least: penetrations, all seams, all edges.',
+        { says: 'Better: the whole roof.', sums: ['roof-coating'] },
+      ],
       closeOut: ['Date, product and area.'],
     },
     judge: { sound: 'An unbroken film.', act: 'Cracks at a seam.' },

@@ -16,32 +16,48 @@ const props = defineProps<{ typed: Typed; isMissing: boolean; speech: ReadingSpe
 const emit = defineEmits<{ change: [typed: Typed] }>();
 
 const t = computed(() => props.speech.t);
+type Stage = (typeof TIMED_STAGES)[number];
 const began = ref<number | null>(null);
+/** The last stage that came while the clock runs: it is judged only once nothing more is to come. */
+const reached = ref<FurnaceStage | null>(null);
 const now = useNow({ interval: 200 });
-const stages = FURNACE_STAGES.filter((stage) => stage !== 'call');
-const last = computed(() => FURNACE_STAGES.indexOf(props.typed['last-seen'] as FurnaceStage));
-const isOver = computed(() => props.typed['last-seen'] === 'steady');
+const last = computed(() =>
+  FURNACE_STAGES.indexOf((reached.value ?? props.typed['last-seen']) as FurnaceStage),
+);
 const seconds = computed(() =>
   began.value === null ? 0 : Math.max(0, Math.round((now.value.getTime() - began.value) / 1_000)),
 );
-const fieldOf = (stage: (typeof TIMED_STAGES)[number]): string => timeOf(stage);
 const came = (stage: FurnaceStage): boolean => FURNACE_STAGES.indexOf(stage) <= last.value;
 
 /** Begins anew: what was timed before is taken away. */
 function start(): void {
   began.value = Date.now();
+  reached.value = 'call';
   emit('change', {
-    ...Object.fromEntries(TIMED_STAGES.map((stage) => [fieldOf(stage), ''])),
-    'last-seen': 'call',
+    ...Object.fromEntries(TIMED_STAGES.map((stage) => [timeOf(stage), ''])),
+    'last-seen': '',
   });
 }
 
-/** A stage that comes: those before it came as well. Without a running clock only that it came is kept. */
-function mark(stage: (typeof TIMED_STAGES)[number]): void {
-  emit('change', {
-    'last-seen': stage,
-    ...(began.value !== null && { [fieldOf(stage)]: String(seconds.value) }),
-  });
+/** A stage that comes: those before it came as well. Without a running clock it is the last that came. */
+function mark(stage: Stage): void {
+  if (began.value === null) {
+    emit('change', { 'last-seen': stage });
+    return;
+  }
+  const time = { [timeOf(stage)]: String(seconds.value) };
+  if (stage === 'steady') end(time, stage);
+  else {
+    reached.value = stage;
+    emit('change', time);
+  }
+}
+
+/** Nothing more comes: the clock stops, and what was seen is judged. */
+function end(time: Typed = {}, stage = reached.value): void {
+  emit('change', { ...time, 'last-seen': stage ?? 'none' });
+  began.value = null;
+  reached.value = null;
 }
 </script>
 
@@ -50,26 +66,27 @@ function mark(stage: (typeof TIMED_STAGES)[number]): void {
     <legend>{{ t('clock.title') }}</legend>
     <p class="small">{{ t('clock.lead') }}</p>
     <p class="ways">
-      <Button :outlined="began !== null" data-act="call-for-heat" @click="start">{{
-        began === null ? t('clock.start') : t('clock.again')
+      <Button v-if="began === null" data-act="call-for-heat" @click="start">{{
+        last >= 0 ? t('clock.again') : t('clock.start')
       }}</Button>
-      <span v-if="began !== null && !isOver" role="timer" class="running">{{
-        t('clock.running', { n: seconds })
-      }}</span>
+      <template v-else>
+        <span role="timer" class="running">{{ t('clock.running', { n: seconds }) }}</span>
+        <Button outlined data-act="clock-end" @click="end()">{{ t('clock.end') }}</Button>
+      </template>
     </p>
     <ol>
-      <li v-for="stage in stages" :key="stage" :class="{ came: came(stage) }">
+      <li v-for="stage in TIMED_STAGES" :key="stage" :class="{ came: came(stage) }">
         <Button outlined :data-stage="stage" :aria-pressed="came(stage)" @click="mark(stage)">{{
           optionText(speech, 'last-seen', stage)
         }}</Button>
-        <span v-if="typed[fieldOf(stage)]" class="at">{{
-          t('clock.at', { n: typed[fieldOf(stage)] ?? '' })
+        <span v-if="typed[timeOf(stage)]" class="at">{{
+          t('clock.at', { n: typed[timeOf(stage)] ?? '' })
         }}</span>
         <span v-else-if="came(stage)" class="soft small">{{ t('clock.came') }}</span>
       </li>
     </ol>
     <p>
-      <Button text data-stage="none" @click="emit('change', { 'last-seen': 'none' })">{{
+      <Button v-if="began === null" text data-stage="none" @click="emit('change', { 'last-seen': 'none' })">{{
         t('clock.none')
       }}</Button>
     </p>
@@ -122,7 +139,13 @@ li :deep(button) {
   width: 100%;
   min-height: 2.75rem;
   border: 0;
+  background: none;
+  color: var(--ink);
   text-align: left;
+}
+
+li :deep(button:hover) {
+  text-decoration: underline;
 }
 
 li.came :deep(button) {

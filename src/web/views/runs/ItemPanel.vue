@@ -21,6 +21,7 @@ import { TRADE_NAMES } from '../../../locales/readings/outcomes.ts';
 import type { ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { nameIn, words } from '../../../locales/speech.ts';
 import { stepInWords } from '../../../locales/stepText.ts';
+import SumSheet from '../../parts/reading/SumSheet.vue';
 import StepFacts from './StepFacts.vue';
 import StepGates from './StepGates.vue';
 import StepKnow from './StepKnow.vue';
@@ -246,6 +247,7 @@ function tick(): void {
           @leave="leaveReading"
           @take-up="takeUpReading"
         />
+        <SumSheet v-for="sum in step.sums ?? []" :key="`${at} ${sum}`" :code="sum" :known="known" />
         <StepKnow
           v-if="practice && step.at === 'work'"
           :practice="practice"

@@ -31,8 +31,14 @@ const emit = defineEmits<{
 }>();
 
 const t = computed(() => props.speech.t);
-const asset = ref(props.assets[0]?.id ?? '');
-const kind = computed(() => props.assets.find(({ id }) => id === asset.value)?.kind ?? 'other');
+const isReadOf = ({ kind }: Asset): boolean => readingsAsked(props.measure, kind).length > 0;
+/** The things of the work that can be measured so; a survey of the whole house measures others of it. */
+const things = computed(() => {
+  const own = props.assets.filter(isReadOf);
+  return own.length > 0 ? own : (props.known?.assets.filter(isReadOf) ?? []);
+});
+const asset = ref(things.value[0]?.id ?? '');
+const kind = computed(() => things.value.find(({ id }) => id === asset.value)?.kind ?? 'other');
 const choices = computed(() => readingsAsked(props.measure, kind.value));
 const code = ref(choices.value[0] ?? '');
 const reading = computed(() => readingOf(code.value) ?? null);
@@ -57,12 +63,12 @@ function keep(): void {
 <template>
   <form v-if="reading" class="form reading" novalidate @submit.prevent="keep">
     <p class="soft">{{ t('run.readFirst') }}: {{ aboutText(speech, reading.code).title }}</p>
-    <FieldRow v-if="assets.length > 1" v-slot="{ id }" :label="t('note.thing')">
+    <FieldRow v-if="things.length > 1" v-slot="{ id }" :label="t('note.thing')">
       <Select
         v-model="asset"
         :label-id="id"
         :aria-label="t('note.thing')"
-        :options="[...assets]"
+        :options="things"
         option-label="name"
         option-value="id"
       />

@@ -60,7 +60,14 @@ watch(
 );
 const isByFloor = computed(() => kept.value.some(({ read }) => RECORDED[read.reading]?.part !== undefined));
 
+/** A survey of the house measures other things of it, one after the other. */
+const isOfOthers = computed(() =>
+  kept.value.some(({ read }) => !props.assets.some(({ id }) => id === read.asset)),
+);
+
 const verdictOf = (outcome: Outcome | undefined) => (outcome?.kind === 'judged' ? outcome.verdict : null);
+
+const nameOf = (id: string): string => props.known?.assets.find((one) => one.id === id)?.name ?? '';
 
 /** What was measured, where, and what it was before the work. */
 function textOf(read: Read, before: Read | null): string {
@@ -68,7 +75,7 @@ function textOf(read: Read, before: Read | null): string {
   const part = judged && partOf(judged.reading, read.given);
   const title = [
     aboutText(props.speech, read.reading).title,
-    ...(props.assets.length > 1 ? [props.assets.find(({ id }) => id === read.asset)?.name ?? ''] : []),
+    ...(props.assets.length === 1 && props.assets[0]?.id === read.asset ? [] : [nameOf(read.asset)]),
     ...(part === null ? [] : [optionText(props.speech, 'floor', part)]),
   ].join(', ');
   const said = (one: Read): string => {
@@ -120,7 +127,13 @@ function correct(read: Read): void {
       </template>
       <p>
         <Button v-if="kept.length > 0 && !again" outlined data-act="measure-again" @click="again = true">{{
-          isByFloor ? t('run.readFloor') : t('run.readAgain')
+          t(
+            isByFloor
+              ? 'run.readFloor'
+              : assets.length > 1 || isOfOthers
+                ? 'run.readAnother'
+                : 'run.readAgain',
+          )
         }}</Button>
         <Button v-if="kept.length === 0" text data-act="not-measured" @click="emit('leave')">{{
           t('run.readSkip')

@@ -28,6 +28,7 @@ const settledOf = (code: string) => {
   const reading = readingOf(code);
   return reading ? settledBy(reading, traits.value) : {};
 };
+const numbers = computed(() => houseFacts(home.house, known.value));
 const stops = computed(() =>
   props.findings.map((finding) => {
     const asset = currentUnit(home.house?.assets ?? [], finding.asset);
@@ -38,6 +39,9 @@ const stops = computed(() =>
       title: t.value('stop.title', { name: asset?.name ?? '' }),
       says: help.why.length > 0 ? help.why : [findingText(speech.value, finding.what)],
       now: help.now,
+      // Without a number the trade cannot be called: it is asked for where numbers are kept.
+      isUnknown:
+        help.call.length > 0 && typeof contact !== 'string' && typeof numbers.value['trades'] !== 'string',
       call: [...help.call, ...(typeof contact === 'string' ? [t.value('stop.contact', { contact })] : [])],
     };
   }),
@@ -56,7 +60,13 @@ const stops = computed(() =>
       <p v-for="line in stop.call" :key="line">
         <strong>{{ line }}</strong>
       </p>
-      <ContactList :facts="houseFacts(home.house, known)" :country="traits['country']" :speech="speech" />
+      <p v-if="stop.isUnknown && home.mayWrite" class="small no-print">
+        {{ t('stop.noNumber') }}
+        <RouterLink :to="{ name: 'trouble', params: { homeId: home.house?.home.id ?? '' } }">{{
+          t('stop.addNumber')
+        }}</RouterLink>
+      </p>
+      <ContactList :facts="numbers" :country="traits['country']" :speech="speech" />
       <p v-if="home.mayWrite" class="no-print">
         <Button outlined data-act="close-stop" @click="emit('close', stop.finding)"
           >{{ t('findings.close') }}<span class="unseen"> {{ stop.title }}</span></Button
