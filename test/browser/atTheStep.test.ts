@@ -64,7 +64,59 @@ describe('on a phone, at the step', () => {
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
     await page.press('Today');
-    await page.says('STOP, dangerous: Flame', '[data-finding="reading.gas-flame"]');
+    await page.says('Stop: Furnace', '[data-stop="reading.gas-flame"]');
+    await page.says('An orange flame burns badly', '[data-stop="reading.gas-flame"]');
+    await page.says('Turn it off and shut its fuel valve', '[data-stop="reading.gas-flame"]');
+    await page.says('Call a licensed heating trade', '[data-stop="reading.gas-flame"]');
+    await page.find('[data-stop="reading.gas-flame"] a[href^="tel:"]');
+  });
+
+  test('the record shows what that was reached from', async () => {
+    await page.press('Record');
+    await page.click('[data-act=reached]');
+    await page.says('The flame is orange', '.reached');
+  });
+
+  test('humidity is measured floor by floor, with the forecast filled in and the number of the control', async () => {
+    await start('Read the humidity and adjust', 'humidity-read-and-adjust');
+    await answerAll();
+    await next();
+    await page.says('the lowest of the forecast', '.reading');
+    await page.type('Highest humidity', '44');
+    await page.type('Lowest humidity', '36');
+    await page.type('Watched over', '30');
+    await page.type('The control stands at', '4');
+    await page.click('[data-act=keep-reading]');
+    await page.says('ground floor: 40 %', '.kept');
+    await page.click('[data-act=measure-again]');
+    await page.pick('Floor', 'upper floor');
+    await page.type('Highest humidity', '90');
+    await page.type('Lowest humidity', '84');
+    await page.type('Watched over', '30');
+    await page.click('[data-act=keep-reading]');
+    await page.says('upper floor: 87 %', '.readings');
+    await answerAll();
+    while ((await page.count('[data-item]')) > 0) {
+      await answerAll();
+      await next();
+    }
+    await page.click('[data-act=finish]');
+    await page.says('entries saved.', '.saying');
+    await page.press('Record');
+    await page.says('indoor humidity, upper floor: 87 %');
+    await page.says('humidifier control, ground floor: 4');
+  });
+
+  test('looking at the steps of a task starts nothing', async () => {
+    await page.press('Checklists');
+    await page.find('[data-round]');
+    const begun = await page.count('[data-act=drop]');
+    await page.press('Today');
+    await page.click('[data-line] [data-act=run]');
+    await page.says('Nothing has started yet.', '[data-test=preview]');
+    await page.press('Checklists');
+    await page.find('[data-round]');
+    expect(await page.count('[data-act=drop]')).toBe(begun);
   });
 
   test('a treatment plant inspected by choices leaves two problems, each with its days and what fixes it', async () => {
@@ -94,6 +146,7 @@ describe('on a phone, at the step', () => {
     const found = '[data-finding="Higher: it does not drain"]';
     await page.click(`${found} [data-act=repair]`);
     await page.click('[data-act=begin]');
+    await page.find('[data-item]');
     for (let steps = 0; steps < 12 && (await page.count('[data-item]')) > 0; steps += 1) {
       await answerAll();
       await next();

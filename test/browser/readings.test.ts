@@ -93,8 +93,8 @@ describe('a reading noted', () => {
     await page.press('Save');
     await page.says('Measurement saved.', '.saying');
     await page.press('Today');
-    await page.says('STOP, dangerous: Hot water at the faucet', '[data-finding="reading.tap-temperature"]');
-    await page.click('[data-finding="reading.tap-temperature"] [data-act=close]');
+    await page.says('Stop: Water heater', '[data-stop="reading.tap-temperature"]');
+    await page.click('[data-stop="reading.tap-temperature"] [data-act=close-stop]');
     await page.type('What was done', 'Dial turned down, measured again');
     await page.type('Cost', '-1');
     await page.press('Mark as fixed');
@@ -102,7 +102,7 @@ describe('a reading noted', () => {
     await page.type('Cost', '');
     await page.press('Mark as fixed');
     await page.says('Fixed: Hot water at the faucet.', '.saying');
-    expect(await page.count('[data-finding="reading.tap-temperature"]')).toBe(0);
+    expect(await page.count('[data-stop="reading.tap-temperature"]')).toBe(0);
   });
 
   test('what it found names the work that answers it, and is closed when the same is read again and sound', async () => {

@@ -94,7 +94,7 @@ describe('the autumn closing', () => {
 
   test('a stop interrupts it, also after a reload, until it is answered', async () => {
     await goTo(page, 'Check the hot water');
-    await page.click('[data-act=anyway]');
+    if ((await page.count('[data-act=anyway]')) > 0) await page.click('[data-act=anyway]');
     await page.click('[data-act=tick]');
     while ((await page.count('[data-act=gate-yes]')) > 0) await page.click('[data-act=gate-yes]');
     await page.type('At the faucet', '62 °C');
@@ -113,7 +113,7 @@ describe('the autumn closing', () => {
     await page.says('entries saved.', '.saying');
     await page.press('Today');
     await page.says('Back hose bib, since Tue, Nov 24; reopen around', '.strip-of');
-    await page.says('STOP, dangerous: Hot water at the faucet');
+    await page.says('Nobody bathes or showers', '[data-stop="reading.tap-temperature"]');
     await page.press('Record');
     const text = await page.says('temperature at the faucet: 62 °C');
     expect(text).toMatch(/Done Shut and drain the hose bib, Back hose bib/);
@@ -143,7 +143,7 @@ describe('one job', () => {
     await page.click('[data-act=finish]');
     await page.says('Finished. 1 entry saved.', '.saying');
     await page.press('Today');
-    await page.says('STOP, dangerous: Tune up the gas furnace');
+    await page.says('Tune up the gas furnace', '[data-stop="Tune up the gas furnace"]');
   });
 
   test('a furnace tune-up to its end, every caution answered at its step', async () => {

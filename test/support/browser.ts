@@ -141,6 +141,19 @@ export class Page {
     }, `${label} has no option ${option}`);
   }
 
+  /** Picks an option from a list that opens, by the words on its label and on the option. */
+  async pick(label: string, option: string): Promise<void> {
+    await this.waitFor(async () => {
+      await this.driver.findElement(By.css(`[role=combobox][aria-label="${label}"]`)).click();
+      return true;
+    }, `no list is called ${label}`);
+    const path = By.xpath(`//*[@role='option'][contains(normalize-space(.), ${quoted(option)})]`);
+    await this.waitFor(async () => {
+      await this.driver.findElement(path).click();
+      return true;
+    }, `${label} has no option ${option}`);
+  }
+
   async field(label: string): Promise<WebElement> {
     let field: WebElement | null = null;
     await this.waitFor(async () => {

@@ -201,6 +201,10 @@ describe('waiting for another item', () => {
     const from = (due: boolean) => ({ find: find as typeof findPractice, isDue: () => due });
     expect(waitsFor(run, tap, from(true)).map(({ item: { key } }) => key)).toEqual(['hose']);
     expect(waitsFor(run, tap, from(false))).toEqual([]);
+    // Of the same tap it is asked for all the same.
+    const sameTap = { ...hose, assets: ['tap'] };
+    const together = { ...run, items: [sameTap, tap] };
+    expect(waitsFor(together, tap, from(false)).map(({ item: { key } }) => key)).toEqual(['hose']);
   });
 });
 

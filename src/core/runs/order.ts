@@ -16,12 +16,16 @@ export interface OrderFrom {
   readonly isDue: (duty: string) => boolean;
 }
 
-/** Whether others have to wait for an item: not for a repair nobody has found a need for, nor for what was done lately. */
-function matters(item: RunItem, { find, isDue }: OrderFrom): boolean {
-  if (item.books) return false;
-  const practice = item.practice === null ? undefined : find(item.practice);
+/**
+ * Whether an item has to wait for another: not for a repair nobody has found a need for, nor for what was done lately. What is done to
+ * the same thing always matters: the hose may be on the tap again.
+ */
+function matters(other: RunItem, item: RunItem, { find, isDue }: OrderFrom): boolean {
+  if (other.books) return false;
+  const practice = other.practice === null ? undefined : find(other.practice);
   if (practice?.kind === 'response') return false;
-  return item.duties.length === 0 || item.duties.some(isDue);
+  const isOfTheSame = other.assets.some((asset) => item.assets.includes(asset));
+  return isOfTheSame || other.duties.length === 0 || other.duties.some(isDue);
 }
 
 /** Items that an item still waits for: the rows of its round that come first, and what its practice is done after. */
@@ -30,7 +34,8 @@ export function waitsFor(run: RunState, item: RunItem, from: OrderFrom): Waits[]
   const row = round?.rows.find((one) => one.row === item.row);
   const after = item.practice === null ? [] : (from.find(item.practice)?.after ?? []);
   return run.items.flatMap((other): Waits[] => {
-    if (other.key === item.key || isSettled(stateOf(run, other.key)) || !matters(other, from)) return [];
+    if (other.key === item.key || isSettled(stateOf(run, other.key)) || !matters(other, item, from))
+      return [];
     if (row?.after.includes(other.row)) return [{ item: other, because: row.because }];
     const first = other.practice !== null && other.row <= item.row && after.includes(other.practice);
     return first ? [{ item: other, because: null }] : [];

@@ -6,10 +6,11 @@ import { attemptCounter } from '../services/attempts.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
 
-/** The component library puts two small style sheets into the page itself, one of them empty: these and no others may. */
+/** The component library puts three small style sheets into the page itself, one of them empty, one for long lists: these and no others may. */
 const LIBRARY_STYLES = [
   "'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU='",
   "'sha256-Fd0QD0FqL+7/xbtxgLdOiaqgrzQ+aCPAt30l0g1PmgI='",
+  "'sha256-UmtTyyLNQnYAvy909krSz5Ex3J0XukTxr54qJ6RJ2PA='",
 ];
 
 /** Headers that keep the page to its own scripts, styles and fonts and out of other pages' frames. */

@@ -148,6 +148,7 @@ function errorOf(code: string, field: Field): string | undefined {
           <Select
             v-if="field.kind === 'choice'"
             :label-id="id"
+            :aria-label="labelOf(code, field)"
             :model-value="standing[code] || field.otherwise"
             :options="optionsOf(code, field)"
             option-label="text"

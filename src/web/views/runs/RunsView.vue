@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { v7 as uuid } from 'uuid';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import TextField from '../../kit/TextField.vue';
@@ -166,6 +166,17 @@ function planOfPractice(code: string, asset?: string, finding?: string): RunStat
   return plan;
 }
 
+// The same page without what was asked for is the list again.
+watch(
+  () => route.fullPath,
+  () => {
+    preview.value = null;
+    gathered.value = [];
+    wrong.value = '';
+    if (route.name === 'runs') void showAsked();
+  },
+);
+
 /** An address may name tasks, a checklist, or one piece of work: its steps are shown, and nothing is begun yet. */
 async function showAsked(): Promise<void> {
   const { duty, round, practice, thing, finding } = route.query;
@@ -253,7 +264,7 @@ async function drop(runId: string): Promise<void> {
                       <button type="button" class="grave" @click="drop(run.id)">{{ t('runs.drop') }}</button>
                       <button type="button" @click="dropping = null">{{ t('shell.cancel') }}</button>
                     </template>
-                    <button v-else type="button" @click="dropping = run.id">
+                    <button v-else type="button" data-act="drop" @click="dropping = run.id">
                       {{ t('runs.drop') }} …<span class="unseen"> {{ run.title }}</span>
                     </button>
                   </template>
