@@ -28,7 +28,7 @@ export const lifeBand = (life: number): Scale => scale(sound, from(life - 1, wat
 interface AlarmKind {
   readonly replace: string;
   readonly chirp: string;
-  readonly sounding: 'smoke-sounding' | 'co-sounding';
+  readonly sounding: 'smoke-sounding' | 'co-sounding' | 'gas-sounding';
 }
 
 /** An alarm judged by its age, its test, its chirp, and whether it sounds. */

@@ -17,6 +17,7 @@ import { filterGrade } from './filterGrade.ts';
 import { flameToBlower } from './flameToBlower.ts';
 import { foundationCrack } from './foundationCrack.ts';
 import { furnaceStart } from './furnaceStart.ts';
+import { gasDetector } from './gasDetector.ts';
 import { gasFlame } from './gasFlame.ts';
 import { lampSaving } from './lampSaving.ts';
 import { leakArea } from './leakArea.ts';
@@ -93,6 +94,7 @@ export const READINGS: readonly Reading[] = [
   roofCoating,
   smokeAlarm,
   coAlarm,
+  gasDetector,
   alarmDistance,
   radon,
   emergencyStock,

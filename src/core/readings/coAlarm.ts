@@ -10,7 +10,7 @@ export const coAlarm = reading({
   schools: ['printed', 'five-years', 'seven-years'],
   bands: { 'five-years': lifeBand(5), 'seven-years': lifeBand(7) },
   bandUnit: 'years',
-  recorded: { of: ['co-alarm', 'gas-detector'], measures: { 'alarm-age': { from: 'age', unit: 'years' } } },
+  recorded: { of: ['co-alarm'], measures: { 'alarm-age': { from: 'age', unit: 'years' } } },
   judge: ({ values, school: chosen, band }) => {
     const printed = values['printed-life'];
     const school = printed !== undefined ? 'printed' : chosen === 'seven-years' ? chosen : 'five-years';

@@ -66,6 +66,7 @@ export const itemStateSchema = z.strictObject({
         verdict: z.enum(['watch', 'act', 'stop']),
         place: text().min(1).max(200).optional(),
         photo: idSchema.optional(),
+        answeredBy: z.array(codeSchema).min(1).max(5).optional(),
         days: z.int().min(0).max(400),
         date: civilDateSchema,
       }),

@@ -128,6 +128,7 @@ export const work = {
     due: { watch: 'Check again', act: 'Fix', stop: 'STOP, dangerous' },
     found: 'found {on}',
     by: 'What fixes it:',
+    known: 'Is it one of these?',
     close: 'Mark as fixed …',
     closeTitle: 'Mark as fixed: {what}',
     closeSave: 'Mark as fixed',

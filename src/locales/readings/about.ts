@@ -289,6 +289,12 @@ export const ABOUT: Readonly<Record<string, About>> = {
     formula: 'Date of manufacture + life; a printed end wins.',
     source: 'Without a printed end five years; others hold seven.',
   },
+  'gas-detector-age': {
+    title: 'Gas detector',
+    about: 'By the end printed on it. Sounding is a stop, whether or not anyone smells gas.',
+    formula: 'Date of manufacture + life; a printed end wins.',
+    source: 'Without a printed end five years; others hold seven.',
+  },
   'alarm-distance': {
     title: 'How far an alarm hangs from the bedrooms',
     about: 'Along the way the sound takes, to the door of the nearest bedroom. Each alarm by itself.',

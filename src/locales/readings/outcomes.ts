@@ -100,6 +100,7 @@ export const BECAUSE: Readonly<Record<string, string>> = {
   'vent-under-an-inch': 'Less than {1 in|25 mm} of air is too little for any vent.',
   'smoke-sounding': 'The smoke alarm sounds: three beeps, again and again.',
   'co-sounding': 'The carbon monoxide alarm sounds: four beeps, again and again.',
+  'gas-sounding': 'The gas detector sounds.',
   'several-unwell': 'Several people feel unwell at once.',
   'fails-its-test': 'It stays silent when pressed.',
   chirps: 'It chirps: the battery first.',

@@ -67,6 +67,7 @@ const FILLERS: Readonly<Record<string, Readonly<Record<string, Filler>>>> = {
   weatherstrip: { doors: count('door') },
   'smoke-alarm-age': ALARM,
   'co-alarm-age': ALARM,
+  'gas-detector-age': ALARM,
   'emergency-stock': { people: trait('people') },
   'own-work': { hours: workHours },
 };

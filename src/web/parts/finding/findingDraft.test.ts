@@ -7,6 +7,7 @@ const draft = (change: Partial<FindingDraft>): FindingDraft => ({
   place: '',
   days: '',
   photo: null,
+  repairs: [],
   ...change,
 });
 

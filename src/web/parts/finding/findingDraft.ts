@@ -7,6 +7,8 @@ export interface FindingDraft {
   place: string;
   days: string;
   photo: string | null;
+  /** The work that puts it right, where it is a problem that has a name. */
+  repairs: readonly string[];
 }
 
 /** Days a finding is answered within where nothing else is said; what is sound needs nothing. */
@@ -21,6 +23,7 @@ export interface Finding<V extends FindingDraft['verdict']> {
   readonly place?: string;
   readonly days?: number;
   readonly photo?: string;
+  readonly answeredBy?: string[];
 }
 
 /** The finding the fields stand for, or the first of them that is not right and what would be. */
@@ -42,6 +45,7 @@ export function readFinding<V extends FindingDraft['verdict']>(
       ...(place !== '' && { place }),
       ...(days !== null && { days }),
       ...(draft.photo !== null && { photo: draft.photo }),
+      ...(days !== null && draft.repairs.length > 0 && { answeredBy: [...draft.repairs] }),
     },
   };
 }

@@ -54,6 +54,7 @@ const draft = reactive<NoteDraft>({
   place: '',
   days: '',
   photo: null,
+  repairs: [],
   made: '',
   supply: 'filter-panel',
   change: '',
@@ -176,8 +177,10 @@ function send(): void {
         v-model:place="draft.place"
         v-model:days="draft.days"
         v-model:photo="draft.photo"
+        v-model:repairs="draft.repairs"
         :home-id="house.home.id"
         :asset="draft.asset"
+        :kind="chosenKind"
         :verdicts="VERDICTS"
         :speech="speech"
         :error-at="errorAt"

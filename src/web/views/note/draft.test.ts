@@ -15,6 +15,7 @@ const draft = (change: Partial<NoteDraft>): NoteDraft => ({
   place: '',
   days: '',
   photo: null,
+  repairs: [],
   verdict: 'sound',
   made: '',
   supply: 'filter-panel',

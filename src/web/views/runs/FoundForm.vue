@@ -33,6 +33,7 @@ const draft = reactive({
   place: '',
   days: '',
   photo: null as string | null,
+  repairs: [] as readonly string[],
 });
 
 function note(): void {
@@ -56,8 +57,10 @@ function note(): void {
       v-model:place="draft.place"
       v-model:days="draft.days"
       v-model:photo="draft.photo"
+      v-model:repairs="draft.repairs"
       :home-id="house.home.id"
       :asset="draft.asset"
+      :kind="currentUnit(house.assets, draft.asset)?.kind"
       :verdicts="['watch', 'act', 'stop']"
       :speech="speech"
       :error-at="errorAt"
