@@ -173,13 +173,33 @@ describe('on a phone, at the step', () => {
     await page.says('2 tasks are not done yet');
   });
 
-  test('the first tablets are two for each ton of its plant, wherever they are named', async () => {
+  test('at 4 tons the first tablets are 8, wherever they are named', async () => {
+    await page.press('House');
+    await page.press('Condensate drain', "//li[contains(@class, 'thing')]");
+    await page.click('[data-act=facts]');
+    await page.type('Tons of cooling', '4');
+    await page.press('Save', '//form');
+    await page.says('Tons of cooling 4', 'main');
     await start('Put tablets in the drain pan', 'condensate-pan-tablets');
     while ((await page.count('[data-test=takes]')) === 0) {
       await answerAll();
       await next();
     }
-    await page.says('drain pan tablets: 6', '[data-test=takes]');
+    await page.says('drain pan tablets: 8', '[data-test=takes]');
+  });
+
+  test('a dripping faucet leads to its washer', async () => {
+    await page.press('Note');
+    await page.says('Log something');
+    await (await page.field('A problem')).click();
+    await page.choose('Which thing', 'Kitchen sink');
+    await page.click('[data-problem=tap-drip]');
+    await page.says('What fixes it: A dripping faucet', 'form');
+    await page.press('Save');
+    await page.says('Problem saved', '.saying');
+    await page.press('Today');
+    await page.click('[data-finding="A dripping faucet"] [data-act=repair]');
+    await page.says('Match the washer', '[data-test=preview]');
   });
 
   test('a burst pipe: two taps from Today to where the water is shut off', async () => {
