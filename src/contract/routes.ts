@@ -8,6 +8,7 @@ import * as p from './photos.ts';
 import * as record from './record.ts';
 import * as r from './runs.ts';
 import * as s from './schemas.ts';
+import { knownSchema } from './known.ts';
 import { writtenSchema } from './written.ts';
 
 /** Who may call a route: anyone, anyone signed in, or a member of the home in its path with a permission. */
@@ -126,7 +127,7 @@ export const ROUTES = {
     body: s.hidePracticeSchema,
     response: done,
   }),
-  known: route('GET', '/api/homes/:homeId/known', 'read', home(nothing, s.knownSchema)),
+  known: route('GET', '/api/homes/:homeId/known', 'read', home(nothing, knownSchema)),
   saveSpace: route('PUT', '/api/homes/:homeId/spaces/:spaceId', 'write', {
     params: ofSpace,
     query: nothing,

@@ -21,6 +21,7 @@ import { stationClimateSchema } from '../core/climate/stationClimate.ts';
 import { weatherDaySchema } from '../core/climate/weather.ts';
 import { reasonSchema, sleepSchema } from '../core/schedule/reason.ts';
 import { codeSchema } from '../core/basics/code.ts';
+import { knownSchema } from './known.ts';
 import { termsSchema } from '../core/practice/terms.ts';
 import { roleSchema } from './access.ts';
 import { revisionSchema, uuidSchema } from './basics.ts';
@@ -303,30 +304,6 @@ export type Addition = z.infer<typeof additionSchema>;
 export const memberSchema = z.strictObject({ personId: uuidSchema, name: z.string(), role: roleSchema });
 export const setMemberSchema = z.strictObject({ email, role: roleSchema });
 export const eraseHomeSchema = z.strictObject({ name: text().max(200) });
-
-/** The house as known now: facts as last told, by asset; traits; what stands there no more. */
-export const knownSchema = z.strictObject({
-  on: civilDateSchema,
-  facts: z.record(uuidSchema, z.record(z.string(), factValueSchema)),
-  traits: z.record(z.string(), factValueSchema),
-  gone: z.array(uuidSchema),
-  /** How much of each supply that was ever counted is in the house. */
-  stock: z.record(z.string(), z.number()).default({}),
-  /** The last day of each task that has been done at all. */
-  lastDone: z.record(uuidSchema, civilDateSchema).default({}),
-  /** The last reading of each measure of a thing. */
-  lastRead: z
-    .array(
-      z.strictObject({
-        asset: uuidSchema,
-        measure: z.string(),
-        date: civilDateSchema,
-        given: givenSchema.optional(),
-      }),
-    )
-    .default([]),
-});
-export type KnownBody = z.infer<typeof knownSchema>;
 
 export const saveSpaceSchema = z.strictObject({ space: newSpaceSchema });
 /** The name, place and installation day of a thing; null: not known. */

@@ -2,14 +2,8 @@ import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
 import sharp from 'sharp';
 import { v7 as uuid } from 'uuid';
 import type { PhotoBody } from '../../src/contract/photos.ts';
-import type {
-  KnownBody,
-  TrialBody,
-  NewEntry,
-  SchoolsBody,
-  UpkeepBody,
-  WalkBody,
-} from '../../src/contract/schemas.ts';
+import type { TrialBody, NewEntry, SchoolsBody, UpkeepBody, WalkBody } from '../../src/contract/schemas.ts';
+import type { KnownBody } from '../../src/contract/known.ts';
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import { NEW_WALK, type WalkState } from '../../src/core/walkthrough/walkState.ts';
 import {

@@ -100,6 +100,7 @@ describe('readings over time', () => {
       {
         asset,
         measure: 'sludge-depth',
+        part: null,
         points: [
           { entryId: second.id, date: '2026-03-01', value: 9, unit: 'in', verdict: null, school: null },
           { entryId: first.id, date: '2026-09-01', value: 11, unit: 'in', verdict: null, school: null },

@@ -1,5 +1,6 @@
 import type { BetterTermsBody } from '../../contract/betterTerms.ts';
-import type { KnownBody, SchoolsBody, TrialBody, UpkeepBody } from '../../contract/schemas.ts';
+import type { SchoolsBody, TrialBody, UpkeepBody } from '../../contract/schemas.ts';
+import type { KnownBody } from '../../contract/known.ts';
 import { finderWith, PRACTICES } from '../../core/catalogue/catalogue.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
 import { planFor } from '../../core/catalogue/planFor.ts';

@@ -2,7 +2,7 @@ import { computed, type ComputedRef, type Ref } from 'vue';
 import { currentUnit } from '../../core/house/house.ts';
 import { thingsOf } from '../../core/readings/fill/fillIn.ts';
 import type { KnownForReading, LastRead } from '../../core/readings/fill/known.ts';
-import type { KnownBody } from '../../contract/schemas.ts';
+import type { KnownBody } from '../../contract/known.ts';
 import type { FactValue } from '../../core/basics/factValue.ts';
 import { ask } from '../device/ask.ts';
 import { useHome } from '../stores/home.ts';

@@ -1,5 +1,5 @@
 import { computed, ref, type ComputedRef } from 'vue';
-import type { KnownBody } from '../../contract/schemas.ts';
+import type { KnownBody } from '../../contract/known.ts';
 import type { Measures } from '../../core/readings/typed.ts';
 import type { ReadingSpeech } from '../../locales/readings/readingText.ts';
 import { ask } from '../device/ask.ts';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { runSchema } from '../../contract/runs.ts';
-import { houseSchema, knownSchema, todaySchema } from '../../contract/schemas.ts';
+import { houseSchema, todaySchema } from '../../contract/schemas.ts';
+import { knownSchema } from '../../contract/known.ts';
 import { keptOnDevice } from './kept.ts';
 
 /** The data a run needs to continue without a signal. */

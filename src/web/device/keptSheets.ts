@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { houseSchema, knownSchema, standingSchema } from '../../contract/schemas.ts';
+import { houseSchema, standingSchema } from '../../contract/schemas.ts';
+import { knownSchema } from '../../contract/known.ts';
 import { keptOnDevice } from './kept.ts';
 
 /** The part of a home that the emergency sheet needs. */

@@ -2,7 +2,6 @@ import type { FactValue } from '../../basics/factValue.ts';
 import type { Verdict } from '../../basics/verdict.ts';
 import type { CivilDate } from '../../calendar/civilDate.ts';
 import type { Terms } from '../../practice/terms.ts';
-import type { Quantity } from '../../units/quantity.ts';
 
 /** The subject of an entry: an id of the home, or a code that has a name. */
 export type About =
@@ -32,6 +31,6 @@ export type Told = { readonly field: string } & (
       readonly value: number;
       readonly unit: string;
       readonly part?: string | undefined;
-      readonly before?: Quantity | undefined;
+      readonly before?: { readonly value: number; readonly unit: string } | undefined;
     }
 );

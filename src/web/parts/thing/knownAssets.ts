@@ -1,4 +1,5 @@
-import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import type { Asset } from '../../../core/house/house.ts';
 
 /** The things that stand in the house now, each with what is known of it now. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
 import { alarmDistance } from '../../../core/readings/alarmDistance.ts';
 import { judge } from '../../../core/readings/reading.ts';
@@ -94,7 +95,7 @@ function distanceText(parts: readonly Part[]): string {
               :to="{
                 name: 'note',
                 params: { homeId: house.home.id },
-                query: { kind: 'reading', asset: one.id, measurement: alarmDistance.code },
+                query: { kind: 'reading', thing: one.id, measurement: alarmDistance.code },
               }"
               >{{ t(one.text ? 'coverage.measureAgain' : 'coverage.measure')
               }}<span class="unseen">: {{ one.name }}</span></RouterLink

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import { ageingOf } from '../../../core/house/expectedLife.ts';
 import type { Asset, Space } from '../../../core/house/house.ts';
 import { storeyText } from '../../../locales/coverageText.ts';

@@ -24,7 +24,7 @@ const props = defineProps<{
   busy: boolean;
   kind?: NoteKind | undefined;
   /** The thing, and the measurement of it, that were asked for. */
-  asset?: string | undefined;
+  thing?: string | undefined;
   measurement?: string | undefined;
 }>();
 const emit = defineEmits<{ note: [noted: Noted] }>();
@@ -45,7 +45,7 @@ const draft = reactive<NoteDraft>({
   date: props.today,
   trigger: 'windstorm',
   ownTrigger: '',
-  asset: props.house.assets.some(({ id }) => id === props.asset) ? (props.asset ?? '') : '',
+  asset: props.house.assets.some(({ id }) => id === props.thing) ? (props.thing ?? '') : '',
   measure: 'run-hours',
   value: '',
   grade: '',

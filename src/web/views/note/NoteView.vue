@@ -26,7 +26,7 @@ const homeId = String(route.params['homeId']);
 /** A note requested by the address, such as a finding after something went wrong. */
 const kind = NOTE_KINDS.find((one) => one === route.query['kind']);
 const textOf = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined);
-const asked = { asset: textOf(route.query['asset']), measurement: textOf(route.query['measurement']) };
+const asked = { thing: textOf(route.query['thing']), measurement: textOf(route.query['measurement']) };
 const standing = ref<StandingBody['lines']>([]);
 const said = ref<{ text: string; wrong: boolean } | null>(null);
 const saying = useTemplateRef('saying');

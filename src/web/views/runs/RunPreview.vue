@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import Button from 'primevue/button';
 import StepList from '../../kit/StepList.vue';
-import type { HouseBody, KnownBody } from '../../../contract/schemas.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import type { WeatherDay } from '../../../core/climate/weather.ts';
 import { gatheringOf } from '../../../core/runs/gather.ts';
 import type { RunState } from '../../../core/runs/runState.ts';

@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import TextField from '../../kit/TextField.vue';
 import type { RunBody } from '../../../contract/runs.ts';
-import type { KnownBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import type { WeatherDay } from '../../../core/climate/weather.ts';
 import { nextItem } from '../../../core/runs/order.ts';
 import { planDuties, planPractice, planRound } from '../../../core/runs/planRun.ts';

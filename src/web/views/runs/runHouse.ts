@@ -1,6 +1,7 @@
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { doneFor } from '../../../core/ledger/write/doneFor.ts';
-import type { HouseBody, KnownBody, ScheduleRow } from '../../../contract/schemas.ts';
+import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import type { FindPractice } from '../../../core/house/timingOf.ts';
 import { suppliesFor, type GatherFrom } from '../../../core/runs/gather.ts';
 import type { RunHouse } from '../../../core/runs/planRun.ts';

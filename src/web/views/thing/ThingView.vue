@@ -3,7 +3,8 @@ import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef, watch } 
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
-import type { KnownBody, SeriesBody } from '../../../contract/schemas.ts';
+import type { SeriesBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import { ageingOf } from '../../../core/house/expectedLife.ts';
 import { rootsOf, type Asset } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';

@@ -7,7 +7,7 @@ import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
 import PageState from '../../kit/PageState.vue';
 import StepList from '../../kit/StepList.vue';
-import type { KnownBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import { SYMPTOMS, type Symptom } from '../../../core/catalogue/data/symptoms.ts';
 import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import { emergencyPoints } from '../../../core/house/emergencyPoints.ts';

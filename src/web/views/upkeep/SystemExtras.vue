@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { v7 as uuid } from 'uuid';
-import type { HouseBody, KnownBody, UpkeepBody } from '../../../contract/schemas.ts';
+import type { HouseBody, UpkeepBody } from '../../../contract/schemas.ts';
+import type { KnownBody } from '../../../contract/known.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { Practice, PracticeKind } from '../../../core/practice/practice.ts';
 import { factsToEstablish } from '../../../core/house/factsToEstablish.ts';

@@ -1,0 +1,65 @@
+import { v7 as uuid } from 'uuid';
+import { computed, ref } from 'vue';
+import { finishRun } from '../../../core/runs/finishRun.ts';
+import { words } from '../../../locales/speech.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { useOutbox } from '../../stores/outbox.ts';
+import { useSession } from '../../stores/session.ts';
+import { itemTitle, openedEarly, settledOf } from './runHouse.ts';
+import type { useRunPage } from './useRunPage.ts';
+
+/** The end of a run: everything it leaves is written at once, and what came of it is said. */
+export function useFinishRun(
+  { home, run, readings, forgetKept }: ReturnType<typeof useRunPage>,
+  homeId: string,
+  runId: string,
+  say: (text: string, wrong: boolean) => Promise<void>,
+) {
+  const outbox = useOutbox();
+  const session = useSession();
+  const { tell, tellBody } = useErrorText();
+  const t = computed(() => readings.speech.value.t);
+  const busy = ref(false);
+  const ended = ref(false);
+
+  const entriesOn = (on: NonNullable<typeof home.on>) =>
+    finishRun(run.state.value, {
+      today: on,
+      makeId: uuid,
+      occurrenceOf: (duty, day) => openedEarly(home.rows, duty, day),
+      settledOf: (code) => settledOf(code, readings.traits.value),
+      titleOf: (one) => (home.house ? itemTitle(one, home.house, readings.speech.value) : ''),
+    });
+
+  async function send(written: ReturnType<typeof entriesOn>): Promise<void> {
+    const batch = uuid();
+    const label = words(readings.speech.value, run.state.value.title);
+    const body = { run: runId, entries: written.map((one) => ({ ...one, batch })) };
+    const outcome = await outbox.send({ route: 'finishRun', homeId, body, label });
+    if (outcome.kind === 'refused') return await say(tellBody(outcome.error).text, true);
+    ended.value = true;
+    forgetKept();
+    const { length } = written;
+    const key = outcome.kind === 'waiting' ? 'run.finishedOffline' : 'run.finished';
+    await say(t.value(key, { n: length }, length), false);
+  }
+
+  async function finish(): Promise<void> {
+    if (busy.value || home.on === null) return;
+    const written = entriesOn(home.on);
+    if (written.length === 0) return say(t.value('run.finishNone'), true);
+    // Opened without a signal nobody has said who this is; what is written must be somebody's.
+    await session.resume();
+    if (!session.signedIn) return say(t.value('run.finishLater'), true);
+    busy.value = true;
+    try {
+      await send(written);
+    } catch (error) {
+      await say(tell(error).text, true);
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  return { busy, ended, finish };
+}
