@@ -20,6 +20,7 @@ const SYMBOLS: Readonly<Record<string, string>> = {
   C: '°C',
   dF: '°F',
   in2: 'in²',
+  ft3: 'ft³',
   cm2: 'cm²',
   ft2: 'ft²',
   m2: 'm²',
