@@ -25,7 +25,7 @@ export const alarmFields = {
 /** A life in years: its last year is watched, after it the alarm is replaced within a week. */
 export const lifeBand = (life: number): Scale => scale(sound, from(life - 1, watch), from(life, act(7)));
 
-interface AlarmKind {
+export interface AlarmKind {
   readonly replace: string;
   readonly chirp: string;
   readonly sounding: 'smoke-sounding' | 'co-sounding' | 'gas-sounding';
