@@ -21,7 +21,7 @@ export interface OpenFinding {
   /** The look it was seen at; null where it was measured or written by hand. */
   readonly look: string | null;
   readonly part: string | null;
-  /** What was put in for the reading that found it. */
+  /** The input of the reading that found it. */
   readonly given: NonNullable<Finding['given']> | null;
   /** Duties that answer it when they are done. */
   readonly duties: readonly string[];

@@ -5,7 +5,7 @@ import { figure, worked } from './verdict.ts';
 
 /** The usual cartridge, 300 ml (10 fl oz), in in³. */
 const CARTRIDGE = 300 / 16.387064;
-/** What is lost in the nozzle and wiped off: a usual starting value. */
+/** The share that is lost in the nozzle and wiped off: a usual starting value. */
 const WASTE = 1.1;
 
 /** Cartridges of caulk for joints of a length: joint × width × depth, with a tenth for waste. */

@@ -139,7 +139,7 @@ function doneBody(item: RunItem, state: ItemState, duty: string, place: number, 
 const shareOf = (whole: number, parts: number, place: number): number =>
   Math.floor(whole / parts) + (place < whole % parts ? 1 : 0);
 
-/** What a measurement of an item writes; one taken of the same before is written beside it. */
+/** The entries that a measurement of an item writes; one taken of the same before is written beside it. */
 function readEntries(place: number, { readings, status, why }: ItemState, at: Finishing): RunEntry[] {
   const read = readings[place];
   const judged = read && judgedRead(read, at.settledOf);

@@ -36,7 +36,7 @@ export const readBefore = (reads: readonly Read[], place: number): Read | null =
   return read ? (reads.slice(0, place).findLast((one) => isOfTheSame(one, read)) ?? null) : null;
 };
 
-/** What a measurement says, as it will be written: its first value; null where it has none. */
+/** The value of a measurement, as it will be written: its first value; null where it has none. */
 export function valueRead(read: Read, settledOf: (reading: string) => Settled): Quantity | null {
   const judged = judgedRead(read, settledOf);
   const [first] = judged ? entriesOf(judged.reading, read.asset, judged.answer).readings : [];

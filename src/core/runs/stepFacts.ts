@@ -37,7 +37,7 @@ export function stepFacts(
   const own = things.flatMap((thing) =>
     named.flatMap((fact) => {
       const value = factsOf(thing.id)[fact] ?? null;
-      // What its kind never has is only shown where somebody noted it all the same.
+      // A fact that its kind never has is only shown where somebody noted it all the same.
       const isAsked = factsOfKind(thing.kind).some(({ code }) => code === fact);
       return value !== null || isAsked ? [{ asset: thing.id, kind: thing.kind, fact, value }] : [];
     }),

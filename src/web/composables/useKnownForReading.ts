@@ -33,7 +33,7 @@ export function factsWithin(
 }
 type Facts = Readonly<Record<string, FactValue>>;
 
-/** What the home on screen knows, as a reading is filled in from it. `taken`: read just now and not yet written. */
+/** The knowledge of the home on screen, as a reading is filled in from it. `taken`: read just now and not yet written. */
 export function useKnownForReading(
   known: Ref<KnownBody | null>,
   outlook: Ref<readonly WeatherDay[]>,

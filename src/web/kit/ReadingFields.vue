@@ -25,9 +25,9 @@ const props = defineProps<{
   speech: ReadingSpeech;
   measures: Measures;
   problems: readonly { field: string; problem: TypedProblem; limit?: number }[];
-  /** What stands in the fields: what was typed, and else what was filled in. */
+  /** The content of the fields: the text that was typed, else the value that was filled in. */
   standing: Typed;
-  /** What is filled in, and from where. */
+  /** The fields that are filled in, and from where. */
   filled?: Readonly<Record<string, FilledIn>>;
   nameOf?: (asset: string) => string;
   /** Fields that are not asked for here. */

@@ -8,7 +8,7 @@ import AppSign from './AppSign.vue';
 /** The steps of some work in their order, each with its cautions before it. */
 const props = defineProps<{ steps: readonly Step[]; speech: Speech }>();
 const shown = computed(() => stepsInWords(props.speech, props.steps));
-/** What to look for at a step, with how each is judged. */
+/** The looks of a step, with how each is judged. */
 const looksOf = (place: number) =>
   (props.steps[place]?.looks ?? []).map(({ asks, choices }) => ({
     asks: words(props.speech, asks),

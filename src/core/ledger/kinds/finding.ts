@@ -26,7 +26,7 @@ export const finding = kindOf(
     reading: idSchema.optional(),
     /** Which part of the thing was measured. */
     part: codeSchema.optional(),
-    /** What was put in for the reading that led to it: what the verdict was reached from. */
+    /** The input of the reading that led to it, from which the verdict was reached. */
     given: givenSchema.optional(),
     note: longText.optional(),
   }),

@@ -99,7 +99,7 @@ export function fillIn(
   );
 }
 
-/** What stands in the fields of a form: what was typed, an emptied field too; else what is filled in. */
+/** The content of the fields of a form: the text that was typed, an emptied field too; else what is filled in. */
 export function standingIn(
   { fields }: Pick<Reading, 'fields'>,
   filled: Readonly<Record<string, FilledIn>>,

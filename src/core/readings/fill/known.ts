@@ -21,7 +21,7 @@ export interface LastDone {
 /** All that is known of a house that a reading may be filled in from. */
 export interface KnownForReading {
   readonly today: CivilDate;
-  /** What stands in the house now. */
+  /** The things that stand in the house now. */
   readonly assets: readonly Asset[];
   readonly spaces: readonly Space[];
   /** The facts of a thing, with those of what it is part of. */

@@ -13,7 +13,7 @@ import {
   type ReadingSpeech,
 } from '../../../locales/readings/readingText.ts';
 
-/** What the result of a measurement was reached from: all that was put in, the approach it was judged by, and why. */
+/** The grounds of the result of a measurement: all that was put in, the approach it was judged by, and why. */
 const props = defineProps<{
   body: Extract<EntryBody, { kind: 'reading' | 'finding' }>;
   speech: ReadingSpeech;

@@ -128,7 +128,7 @@ function readingText(told: ToldAs<'reading'>, house: HouseBody, speech: Speech):
   return `${partText(nameIn(speech, 'measure', told.measure), told.part, speech)}: ${text}${was}`;
 }
 
-/** What was measured, with the part of the thing it was measured at. */
+/** The measure, with the part of the thing it was measured at. */
 const partText = (what: string, part: string | undefined, speech: Speech): string =>
   part === undefined ? what : `${what}, ${optionText(speech, 'floor', part)}`;
 

@@ -5,7 +5,7 @@ import type { Practice } from '../../../core/practice/practice.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import SumSheet from '../reading/SumSheet.vue';
 
-/** What doing some work oneself saves against a quote, with the hours it usually takes. */
+/** The saving of doing some work oneself against a quote, with the hours it usually takes. */
 const props = defineProps<{ practice: Practice }>();
 const speech = useSpeech();
 /** Only the work itself is known here: the rest is the person’s own. */

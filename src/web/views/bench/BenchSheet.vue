@@ -25,7 +25,7 @@ const props = defineProps<{
   speech: ReadingSpeech;
   measures: Measures;
   settled: Settled;
-  /** What the home on screen fills in; null without a home. */
+  /** The facts that the home on screen fills in; null without a home. */
   known: KnownForReading | null;
   /** Whether this home's school and edges can be set from here. */
   maySettle: boolean;

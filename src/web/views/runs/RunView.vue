@@ -83,7 +83,7 @@ watch(
 );
 
 const takes = computed(() => takesOf(item.value, practice.value, gatherFrom.value));
-/** What the house knows for a measurement at this item: what was measured earlier in this run first of all. */
+/** All that the house knows for a measurement at this item, first of all the measurements of this run. */
 const known = useKnownForReading(
   readings.known,
   outlook,

@@ -7,7 +7,7 @@ import TextField from '../../kit/TextField.vue';
 import type { RunBody } from '../../../contract/runs.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import type { WeatherDay } from '../../../core/climate/weather.ts';
-import { nextItem } from '../../../core/runs/order.ts';
+import { begun } from '../../../core/runs/transitions.ts';
 import { planDuties, planPractice, planRound } from '../../../core/runs/planRun.ts';
 import { ROUNDS } from '../../../core/runs/rounds.ts';
 import { isSettled, stateOf, type RunState } from '../../../core/runs/runState.ts';
@@ -192,10 +192,7 @@ async function beginPreview(): Promise<void> {
   const { value: plan } = preview;
   if (!plan || !from.value) return;
   const order = { find: home.find, isDue: gatherFromOf(home, known.value).isDue };
-  await begin(
-    { ...plan, gathered: gathered.value, begun: true, at: nextItem(plan, order)?.key ?? null },
-    true,
-  );
+  await begin(begun({ ...plan, gathered: gathered.value }, order), true);
 }
 
 /** Back to where one came from; opened by its address, to the list of checklists. */

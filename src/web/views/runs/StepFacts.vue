@@ -5,7 +5,7 @@ import type { StepFact } from '../../../core/runs/stepFacts.ts';
 import { factName, factText } from '../../../locales/factText.ts';
 import type { Speech } from '../../../locales/speech.ts';
 
-/** What is known of the thing and needed at this step: its size, its direction, where it is shut off. */
+/** The facts of a thing that this step needs: its size, its direction, where it is shut off. */
 const props = defineProps<{ facts: readonly StepFact[]; house: HouseBody; speech: Speech }>();
 const t = computed(() => props.speech.t);
 

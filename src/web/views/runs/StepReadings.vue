@@ -69,7 +69,7 @@ const verdictOf = (outcome: Outcome | undefined) => (outcome?.kind === 'judged' 
 
 const nameOf = (id: string): string => props.known?.assets.find((one) => one.id === id)?.name ?? '';
 
-/** What was measured, where, and what it was before the work. */
+/** A measurement in words: its value, where, and the value before the work. */
 function textOf(read: Read, before: Read | null): string {
   const judged = judgedRead(read, settings);
   const part = judged && partOf(judged.reading, read.given);

@@ -90,7 +90,7 @@ export function useRunActs(
 
 type Takes = readonly { readonly supply: string; readonly quantity: number }[];
 
-/** What it took is written down where it is not the usual, unless one said so oneself. */
+/** The supplies it took: written down where they are not the usual, unless the person said so already. */
 function usedBy(
   { key, duties }: RunItem,
   takes: Takes,
