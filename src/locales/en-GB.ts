@@ -16,8 +16,7 @@ export const enGB: Partly<Messages> = {
   },
   shortReason: { clock: { autumn: 'with the autumn clock change' } },
   ...listsGB,
-  nav: { sheet: 'Shut-offs' },
-  shell: { theme: 'Colours' },
+  shell: { themes: { device: 'Colours as the device', light: 'Light colours', dark: 'Dark colours' } },
   log: { grade: { light: 'Light grey', gray: 'Grey or darker' } },
   add: { clockOn: { autumn: 'autumn' } },
   fact: {

@@ -13,13 +13,20 @@ export interface Formats {
   date(date: CivilDate, now: CivilDate): string;
   /** With weekday, month and year written out. */
   longDate(date: CivilDate): string;
+  /** The same without the year. */
+  longDay(date: CivilDate): string;
   weekday(date: CivilDate): string;
+  longWeekday(date: CivilDate): string;
+  /** Minutes as hours and minutes: "1 h 25 min". */
+  hours(minutes: number): string;
   /** Month, day and, in any other year than this, the year, in the order this wording puts them; the day is marked. */
   dayParts(date: CivilDate, now: CivilDate): { readonly text: string; readonly isDay: boolean }[];
   monthDay(monthDay: string): string;
   /** A month with its year. */
   month(date: CivilDate): string;
   distance(from: CivilDate, to: CivilDate): string;
+  /** The time between two dates, without a direction: "9 days", "21 months". */
+  span(from: CivilDate, to: CivilDate): string;
   /** An instant (ISO 8601) in the home's zone. */
   instant(iso: string, zone: string): string;
   money(smallestUnits: number, currency: string): string;
@@ -49,7 +56,9 @@ export function formatsFor(locale: Vocabulary): Formats {
     month: 'long',
     year: 'numeric',
   });
+  const longDay = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'long', day: 'numeric', month: 'long' });
   const weekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'short' });
+  const longWeekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'long' });
   const yearDay = new Intl.DateTimeFormat(locale, {
     ...utc,
     day: 'numeric',
@@ -65,7 +74,15 @@ export function formatsFor(locale: Vocabulary): Formats {
   return {
     date: (date, now) => (date.slice(0, 4) === now.slice(0, 4) ? short : withYear).format(atNoon(date)),
     longDate: (date) => long.format(atNoon(date)),
+    longDay: (date) => longDay.format(atNoon(date)),
     weekday: (date) => weekday.format(atNoon(date)),
+    longWeekday: (date) => longWeekday.format(atNoon(date)),
+    hours: (minutes) => {
+      const [whole, rest] = [Math.floor(minutes / 60), Math.round(minutes % 60)];
+      return [whole > 0 ? `${whole} h` : '', rest > 0 || whole === 0 ? `${rest} min` : '']
+        .filter(Boolean)
+        .join(' ');
+    },
     dayParts: (date, now) =>
       (date.slice(0, 4) === now.slice(0, 4) ? monthDay : yearDay)
         .formatToParts(atNoon(date))
@@ -73,11 +90,13 @@ export function formatsFor(locale: Vocabulary): Formats {
     month: (date) => month.format(atNoon(date)),
     monthDay: (text) => monthDay.format(new Date(`2000-${text}T00:00:00Z`)),
     distance: (from, to) => {
-      const days = daysBetween(from, to);
-      if (Math.abs(days) <= DAYS_TOLD) return relative.format(days, 'day');
-      const months = Math.round(days / 30.4375);
-      if (Math.abs(months) <= MONTHS_TOLD) return relative.format(months, 'month');
-      return relative.format(Math.round(days / 365.25), 'year');
+      const { count, unit } = toldIn(daysBetween(from, to));
+      return relative.format(count, unit);
+    },
+    span: (from, to) => {
+      const { count, unit } = toldIn(daysBetween(from, to));
+      const format = new Intl.NumberFormat(locale, { style: 'unit', unit, unitDisplay: 'long' });
+      return format.format(Math.abs(count));
     },
     instant: (iso, zone) =>
       new Intl.DateTimeFormat(locale, { timeZone: zone, dateStyle: 'medium', timeStyle: 'short' }).format(
@@ -91,6 +110,14 @@ export function formatsFor(locale: Vocabulary): Formats {
     list: (items) => list.format([...items]),
     country: (code) => countries.of(code) ?? code,
   };
+}
+
+/** Days in the unit they are told in. */
+function toldIn(days: number): { count: number; unit: 'day' | 'month' | 'year' } {
+  if (Math.abs(days) <= DAYS_TOLD) return { count: days, unit: 'day' };
+  const months = Math.round(days / 30.4375);
+  if (Math.abs(months) <= MONTHS_TOLD) return { count: months, unit: 'month' };
+  return { count: Math.round(days / 365.25), unit: 'year' };
 }
 
 /** Digits after the point of a currency: 2 for most, 0 for yen. */

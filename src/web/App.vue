@@ -3,14 +3,19 @@ import { useEventListener, useIntervalFn, useOnline } from '@vueuse/core';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
+import { allows } from '../contract/access.ts';
 import { browserWording } from './i18n.ts';
 import { signals } from './device/errors.ts';
-import { LAST_HOME } from './device/kept.ts';
 import { endLeftSession } from './device/leftSession.ts';
 import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
 import { useKeptSheet } from './composables/useKeptSheet.ts';
-import { THEMES, useTheme } from './composables/useTheme.ts';
+import { useKeySetting } from './composables/useKeySetting.ts';
+import { useTheme } from './composables/useTheme.ts';
+import KitToasts from './kit/KitToasts.vue';
+import AppHead from './shell/AppHead.vue';
+import PhoneBar from './shell/PhoneBar.vue';
+import { useTitle } from './shell/useTitle.ts';
 import { useHome } from './stores/home.ts';
 import { useOutbox } from './stores/outbox.ts';
 import { useSession } from './stores/session.ts';
@@ -18,6 +23,8 @@ import { useSession } from './stores/session.ts';
 /** Seldom needed, so it is fetched when it is. */
 const RefusedDialog = defineAsyncComponent(() => import('./views/refused/RefusedDialog.vue'));
 /** Fetched with the other pages, so that signing out asks without a connection too. */
+/** Fetched with the first search. */
+const SearchDialog = defineAsyncComponent(() => import('./views/search/SearchDialog.vue'));
 const KitDialog = defineAsyncComponent(() => import('./kit/KitDialog.vue'));
 
 const { t, locale } = useI18n({ useScope: 'global' });
@@ -27,34 +34,27 @@ const session = useSession();
 const home = useHome();
 const outbox = useOutbox();
 const online = useOnline();
-const theme = useTheme();
+useTheme();
+useTitle();
+const keys = useKeySetting();
 const { tellBody } = useErrorText();
 useKeptSheet();
 
-const PAGES = [
-  'today',
-  'runs',
-  'upkeep',
-  'note',
-  'ledger',
-  'almanac',
-  'bench',
-  'practices',
-  'sheet',
-  'add',
-  'house',
-] as const;
 const RETRY_MS = 15_000;
 const PREFETCH_MS = 1_500;
 
 const homeId = computed(() => (typeof route.params['homeId'] === 'string' ? route.params['homeId'] : null));
+
+const mayWrite = computed(() => {
+  const role = session.homes.find(({ id }) => id === homeId.value)?.role;
+  return role !== undefined && allows(role, 'write');
+});
 
 watch(
   () => session.homes.find(({ id }) => id === homeId.value),
   (current) => {
     locale.value = current?.vocabulary ?? browserWording();
     document.documentElement.lang = locale.value;
-    if (current) localStorage.setItem(LAST_HOME, current.id);
   },
   { immediate: true },
 );
@@ -83,12 +83,20 @@ onMounted(() => {
   window.setTimeout(() => void fetchPages(), PREFETCH_MS);
 });
 
-// Trouble is one key away from everywhere but a field being typed in.
+/** What one key does, where it is not being typed into a field. */
+const KEYS: Readonly<Record<string, (homeId: string) => void>> = {
+  '!': (id) => void router.push({ name: 'trouble', params: { homeId: id } }),
+  '/': () => {
+    searching.value = true;
+  },
+};
+const searching = ref(false);
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.key !== '!' || !homeId.value || event.ctrlKey || event.metaKey || event.altKey) return;
+  const act = KEYS[event.key];
+  if (!act || !keys.value || !homeId.value || event.ctrlKey || event.metaKey || event.altKey) return;
   if ((event.target as HTMLElement).closest('input, textarea, select, [contenteditable]')) return;
   event.preventDefault();
-  void router.push({ name: 'trouble', params: { homeId: homeId.value } });
+  act(homeId.value);
 });
 
 // A session may end while a page is open. What was typed stays on screen until the person goes to sign in again.
@@ -103,10 +111,6 @@ async function signInAgain(): Promise<void> {
   home.forget();
   lapsed.value = false;
   await router.push({ name: 'sign-in', query: { next } });
-}
-
-async function switchHome(event: Event): Promise<void> {
-  await router.push({ name: 'today', params: { homeId: (event.target as HTMLSelectElement).value } });
 }
 
 const unsent = computed(() => outbox.waiting.length + outbox.refused.length);
@@ -129,28 +133,13 @@ async function leave(): Promise<void> {
 
 <template>
   <a class="unseen skip" href="#page">{{ t('nav.skip') }}</a>
-  <header v-if="session.signedIn" class="head no-print">
-    <div class="inner">
-      <RouterLink class="product" :to="{ name: 'homes' }">{{ t('product') }}</RouterLink>
-      <nav v-if="homeId" :aria-label="t('nav.label')">
-        <RouterLink v-for="page in PAGES" :key="page" :to="{ name: page, params: { homeId } }">{{
-          t(`nav.${page}`)
-        }}</RouterLink>
-      </nav>
-      <div class="rest">
-        <RouterLink v-if="homeId" class="wrong-link" :to="{ name: 'trouble', params: { homeId } }">{{
-          t('nav.trouble')
-        }}</RouterLink>
-        <label v-if="session.homes.length > 1 && homeId">
-          <span class="unseen">{{ t('shell.home') }}</span>
-          <select :value="homeId" @change="switchHome">
-            <option v-for="one in session.homes" :key="one.id" :value="one.id">{{ one.name }}</option>
-          </select>
-        </label>
-        <button type="button" @click="leave">{{ t('shell.signOut') }}</button>
-      </div>
-    </div>
-  </header>
+  <AppHead
+    v-if="session.signedIn"
+    :home-id="homeId"
+    :may-write="mayWrite"
+    @leave="leave"
+    @search="searching = true"
+  />
   <div class="strips no-print" aria-live="polite">
     <p v-if="lapsed" class="strip wrong">
       {{ t('error.not-signed-in') }}
@@ -209,14 +198,9 @@ async function leave(): Promise<void> {
     </p>
   </KitDialog>
   <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
-  <footer class="no-print">
-    <label class="soft small">
-      {{ t('shell.theme') }}
-      <select v-model="theme">
-        <option v-for="one in THEMES" :key="one" :value="one">{{ t(`shell.themes.${one}`) }}</option>
-      </select>
-    </label>
-  </footer>
+  <SearchDialog v-if="searching && homeId" @close="searching = false" />
+  <KitToasts :close-label="t('shell.close')" />
+  <PhoneBar v-if="session.signedIn && homeId" :home-id="homeId" :may-write="mayWrite" />
 </template>
 
 <style scoped>
@@ -227,87 +211,9 @@ async function leave(): Promise<void> {
   background: var(--paper);
 }
 
-.head {
-  border-bottom: 3px double var(--rule);
-}
-
-.inner {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.25rem 1rem;
-  max-width: 66rem;
-  margin: 0 auto;
-  padding: 0.375rem 1.5rem;
-}
-
-.product {
-  color: var(--ink);
-  font-weight: 600;
-  text-decoration: none;
-  white-space: nowrap;
-}
-
-nav {
-  display: flex;
-  order: 3;
-  flex-wrap: wrap;
-  gap: 0 1.125rem;
-  width: 100%;
-  padding-left: var(--text-column);
-}
-
-nav a {
-  padding: 0.25rem 0;
-  color: var(--ink);
-  text-decoration: none;
-  white-space: nowrap;
-}
-
-nav a.router-link-active {
-  box-shadow: inset 0 -2px var(--brine);
-  font-weight: 600;
-}
-
-.rest {
-  display: flex;
-  align-items: center;
-  gap: 0.75rem;
-  margin-left: auto;
-}
-
-.wrong-link {
-  color: var(--rust);
-  white-space: nowrap;
-}
-
-.rest button {
-  white-space: nowrap;
-}
-
-.rest select {
-  width: auto;
-  max-width: 12rem;
-  min-height: 2rem;
-  padding: 0.125rem 0.25rem;
-  border-color: var(--rule);
-}
-
-footer {
-  max-width: 66rem;
-  margin: 0 auto;
-  padding: 0 1.5rem var(--line) calc(var(--text-column) + 1.5rem);
-}
-
-footer select {
-  width: auto;
-  margin-left: 0.5rem;
-  border-color: var(--rule);
-}
-
 .strips {
-  max-width: 66rem;
   width: 100%;
+  max-width: var(--page);
   margin: 0 auto;
   padding: 0 1.5rem;
 }
@@ -332,36 +238,6 @@ main:focus {
 }
 
 @media (max-width: 44rem) {
-  .inner {
-    padding: 0.5rem 1rem;
-  }
-
-  .product {
-    width: auto;
-  }
-
-  nav {
-    gap: 0 1.25rem;
-    padding-left: 0;
-  }
-
-  nav a {
-    padding: 0.5rem 0;
-  }
-
-  .rest {
-    flex-wrap: wrap;
-    gap: 0.25rem 0.75rem;
-  }
-
-  .rest select {
-    max-width: 8rem;
-  }
-
-  footer {
-    padding-left: 1rem;
-  }
-
   .strips {
     padding: 0 1rem;
   }

@@ -7,6 +7,7 @@ import './kit/theme/kit.css';
 import './kit/theme/print.css';
 import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
+import ToastService from 'primevue/toastservice';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { needTemporal } from './device/temporal.ts';
@@ -15,10 +16,13 @@ import { look } from './kit/look.ts';
 import { makeRouter } from './router.ts';
 
 await needTemporal();
-const app = createApp(App).use(createPinia()).use(i18n).use(PrimeVue, { unstyled: true, pt: look });
-// No page says anything in a toast yet: the service comes with the first that does.
-if (import.meta.env.DEV) app.use((await import('primevue/toastservice')).default);
-app.use(makeRouter()).mount('#app');
+createApp(App)
+  .use(createPinia())
+  .use(i18n)
+  .use(PrimeVue, { unstyled: true, pt: look })
+  .use(ToastService)
+  .use(makeRouter())
+  .mount('#app');
 
 // The built page keeps what it is made of on the device, so that it opens without a signal.
 if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');

@@ -1,5 +1,11 @@
-import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
-import { LAST_HOME } from './device/kept.ts';
+import {
+  createRouter,
+  createWebHistory,
+  type RouteLocationNormalized,
+  type RouteLocationRaw,
+  type RouteRecordRaw,
+} from 'vue-router';
+import { NoConnection } from './device/errors.ts';
 import { loadLaterTexts } from './i18n.ts';
 import { useSession } from './stores/session.ts';
 import TodayView from './views/today/TodayView.vue';
@@ -17,6 +23,7 @@ const LATER = {
   thing: () => import('./views/thing/ThingView.vue'),
   sheet: () => import('./views/sheet/SheetView.vue'),
   house: () => import('./views/house/HouseView.vue'),
+  homes: () => import('./views/homes/HomesView.vue'),
   runs: () => import('./views/runs/RunsView.vue'),
   run: () => import('./views/runs/RunView.vue'),
   'run-sheet': () => import('./views/runs/RunSheetView.vue'),
@@ -27,31 +34,56 @@ const LATER = {
 /** A home in an address; anything else written there leads to the homes one has. */
 const HOME = '/homes/:homeId([0-9a-f]{8}-[0-9a-f-]{27})';
 
+/** Addresses the pages had before, as people kept them, and the page each leads to. */
+export const OLD_ADDRESSES: readonly (readonly [path: string, name: string])[] = [
+  [`${HOME}/ledger`, 'ledger'],
+  [`${HOME}/note`, 'note'],
+  [`${HOME}/almanac`, 'almanac'],
+  [`${HOME}/practices`, 'practices'],
+  [`${HOME}/practices/disagreements`, 'disagreements'],
+  [`${HOME}/add`, 'add'],
+  [`${HOME}/upkeep`, 'upkeep'],
+  [`${HOME}/walk`, 'walk'],
+  [`${HOME}/things/:assetId`, 'thing'],
+  [`${HOME}/sheet`, 'sheet'],
+  [`${HOME}/runs`, 'runs'],
+  [`${HOME}/runs/:runId`, 'run'],
+  [`${HOME}/runs/:runId/sheet`, 'run-sheet'],
+  [`${HOME}/trouble`, 'trouble'],
+  [`${HOME}/bench/:code?`, 'bench'],
+  ['/bench/:code?', 'open-bench'],
+];
+
 const routes: RouteRecordRaw[] = [
   { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
   { path: `${HOME}/today`, name: 'today', component: TodayView },
-  { path: `${HOME}/ledger`, name: 'ledger', component: LATER.ledger },
-  { path: `${HOME}/note`, name: 'note', component: LATER.note },
-  { path: `${HOME}/almanac`, name: 'almanac', component: LATER.almanac },
-  { path: `${HOME}/practices`, name: 'practices', component: LATER.practices },
-  { path: `${HOME}/practices/disagreements`, name: 'disagreements', component: LATER.disagreements },
-  { path: `${HOME}/add`, name: 'add', component: LATER.add },
-  { path: `${HOME}/upkeep`, name: 'upkeep', component: LATER.upkeep },
-  { path: `${HOME}/walk`, name: 'walk', component: LATER.walk },
-  { path: `${HOME}/things/:assetId`, name: 'thing', component: LATER.thing },
-  { path: `${HOME}/sheet`, name: 'sheet', component: LATER.sheet, meta: { kept: true } },
-  { path: `${HOME}/house`, name: 'house', component: LATER.house },
-  { path: `${HOME}/runs`, name: 'runs', component: LATER.runs },
-  { path: `${HOME}/runs/:runId`, name: 'run', component: LATER.run, meta: { kept: true } },
+  { path: `${HOME}/plan`, redirect: { name: 'upkeep' } },
+  { path: `${HOME}/plan/schedule`, name: 'upkeep', component: LATER.upkeep },
+  { path: `${HOME}/plan/checklists`, name: 'runs', component: LATER.runs },
+  { path: `${HOME}/plan/checklists/:runId`, name: 'run', component: LATER.run, meta: { kept: true } },
   {
-    path: `${HOME}/runs/:runId/sheet`,
+    path: `${HOME}/plan/checklists/:runId/check-sheet`,
     name: 'run-sheet',
     component: LATER['run-sheet'],
     meta: { kept: true },
   },
-  { path: `${HOME}/trouble`, name: 'trouble', component: LATER.trouble },
-  { path: `${HOME}/bench/:code?`, name: 'bench', component: LATER.bench },
-  { path: '/bench/:code?', name: 'open-bench', component: LATER.bench, meta: { anyone: true } },
+  { path: `${HOME}/plan/weather`, name: 'almanac', component: LATER.almanac },
+  { path: `${HOME}/house`, name: 'house', component: LATER.house },
+  { path: `${HOME}/house/where`, name: 'sheet', component: LATER.sheet, meta: { kept: true } },
+  { path: `${HOME}/house/walk`, name: 'walk', component: LATER.walk },
+  { path: `${HOME}/house/add`, name: 'add', component: LATER.add },
+  { path: `${HOME}/house/things/:assetId`, name: 'thing', component: LATER.thing },
+  { path: `${HOME}/record`, name: 'ledger', component: LATER.ledger },
+  { path: `${HOME}/how-to`, name: 'practices', component: LATER.practices },
+  { path: `${HOME}/how-to/disagreements`, name: 'disagreements', component: LATER.disagreements },
+  { path: `${HOME}/how-to/calculators/:code?`, name: 'bench', component: LATER.bench },
+  { path: `${HOME}/log`, name: 'note', component: LATER.note },
+  { path: `${HOME}/wrong`, name: 'trouble', component: LATER.trouble },
+  { path: '/calculators/:code?', name: 'open-bench', component: LATER.bench, meta: { anyone: true } },
+  ...OLD_ADDRESSES.map(([path, name]): RouteRecordRaw => ({
+    path,
+    redirect: ({ params, query, hash }) => ({ name, params, query, hash }),
+  })),
   ...(import.meta.env.DEV
     ? [
         {
@@ -62,13 +94,39 @@ const routes: RouteRecordRaw[] = [
         },
       ]
     : []),
-  { path: '/homes', name: 'homes', component: LATER.house },
-  { path: '/:rest(.*)*', redirect: { name: 'homes' } },
+  { path: '/homes', name: 'homes', component: LATER.homes },
+  {
+    path: '/:rest(.*)*',
+    redirect: (to) => ({ name: 'homes', query: to.path === '/' ? {} : { missing: '1' } }),
+  },
 ];
 
 /** Fetches the pages that are loaded on demand. One that cannot be had now is fetched when it is gone to. */
 export async function fetchPages(): Promise<void> {
   await Promise.allSettled([loadLaterTexts(), ...Object.values(LATER).map((page) => page())]);
+}
+
+/**
+ * Where someone signed in goes. Asking for the homes in general means the only one there is, else all of them. A home one may not see leads
+ * to those one may.
+ */
+async function wayIn(
+  to: RouteLocationNormalized,
+  session: ReturnType<typeof useSession>,
+): Promise<RouteLocationRaw | true> {
+  const [first, second] = session.homes;
+  if (to.name === 'homes' && Object.keys(to.query).length === 0 && first && !second)
+    return { name: 'today', params: { homeId: first.id } };
+  const { homeId } = to.params;
+  const seen = (): boolean => homeId === undefined || session.homes.some(({ id }) => id === homeId);
+  // It may have been shared since the list was read. Without a connection the list is what it was.
+  if (!seen()) await session.loadHomes().catch(unlessAway);
+  return seen() || { name: 'homes', query: { missing: '1' } };
+}
+
+/** Without a connection nothing new can be learned; any other error is one. */
+function unlessAway(error: unknown): void {
+  if (!(error instanceof NoConnection)) throw error;
 }
 
 /** The pages. Whoever is not signed in is asked to first, and then goes on to where they were going. */
@@ -83,13 +141,7 @@ export function makeRouter() {
     if (to.meta['open'] === true) return session.signedIn ? { name: 'homes' } : true;
     if (!session.signedIn)
       return { name: 'sign-in', query: to.fullPath === '/' ? {} : { next: to.fullPath } };
-    // Asking for the homes in general means the one last looked at, or else the first.
-    if (to.name === 'homes' && to.query['all'] === undefined) {
-      const last = localStorage.getItem(LAST_HOME);
-      const home = session.homes.find(({ id }) => id === last) ?? session.homes[0];
-      if (home) return { name: 'today', params: { homeId: home.id } };
-    }
-    return true;
+    return wayIn(to, session);
   });
   return router;
 }

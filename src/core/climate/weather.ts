@@ -83,12 +83,18 @@ function triggersIn({ passed, outlook }: Weather, today: DayNumber): Trigger[] {
   });
 }
 
-function codesOf(day: WeatherDay, twoBefore: WeatherDay | undefined): WeatherTrigger[] {
+/** Storm, hail, heavy rain and much snow: what one day alone sets off. */
+export function stormsOf(day: WeatherDay): WeatherTrigger[] {
   const codes: WeatherTrigger[] = [];
   if ((day.gust ?? 0) >= STORM_GUST) codes.push('windstorm');
   if (day.hail === true) codes.push('hail');
   if ((day.rain ?? 0) >= HEAVY_RAIN) codes.push('heavy-rain');
   if ((day.snow ?? 0) >= MUCH_SNOW) codes.push('snow');
+  return codes;
+}
+
+function codesOf(day: WeatherDay, twoBefore: WeatherDay | undefined): WeatherTrigger[] {
+  const codes = stormsOf(day);
   if (day.low !== undefined && twoBefore?.low !== undefined && twoBefore.low - day.low >= SNAP)
     codes.push('cold-snap');
   return codes;

@@ -6,10 +6,12 @@ import { dropParcelsOf } from './outboxStorage.ts';
  * a new kind of thing is forgotten without anybody thinking of it.
  */
 const PREFIX = 'salt-ledger ';
-const DEVICE_OWN = { theme: `${PREFIX}theme`, signingOut: `${PREFIX}signing out` } as const;
-export const { theme: THEME, signingOut: SIGNING_OUT } = DEVICE_OWN;
-/** The home looked at last, to begin with the next time. */
-export const LAST_HOME = `${PREFIX}home`;
+const DEVICE_OWN = {
+  theme: `${PREFIX}theme`,
+  keysOn: `${PREFIX}keys`,
+  signingOut: `${PREFIX}signing out`,
+} as const;
+export const { theme: THEME, keysOn: KEYS_ON, signingOut: SIGNING_OUT } = DEVICE_OWN;
 
 /** Where something of a kind is kept. */
 export const keyOf = (kind: 'sheet' | 'open run' | 'walk' | 'run', id: string): string =>

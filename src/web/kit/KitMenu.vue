@@ -11,6 +11,7 @@ export interface Act {
   readonly grave?: boolean;
 }
 
+defineOptions({ inheritAttrs: false });
 /** A button that opens a short list of acts; its own slot is what the button shows, else three dots. */
 const props = defineProps<{ label: string; acts: readonly Act[] }>();
 const menu = useTemplateRef('menu');
@@ -23,7 +24,7 @@ const items = (): { label: string; command: () => void; class: string }[] =>
 </script>
 
 <template>
-  <Button text :aria-label="label" aria-haspopup="menu" :aria-controls="id" @click="toggle">
+  <Button v-bind="$attrs" text :aria-label="label" aria-haspopup="menu" :aria-controls="id" @click="toggle">
     <slot><Ellipsis :size="20" aria-hidden="true" /></slot>
   </Button>
   <Menu :id="id" ref="menu" popup :model="items()" />

@@ -11,7 +11,13 @@ defineProps<{ closeLabel: string }>();
   <Toast position="bottom-center">
     <template #container="{ message, closeCallback }">
       <div class="k-toast-line">
-        <p class="k-toast-text" role="status">{{ message.summary }}</p>
+        <p
+          class="k-toast-text"
+          :class="{ wrong: message.severity === 'error' }"
+          :role="message.severity === 'error' ? 'alert' : 'status'"
+        >
+          {{ message.summary }}
+        </p>
         <Button
           v-if="message.detail"
           text

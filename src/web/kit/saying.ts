@@ -6,12 +6,22 @@ const SHOWN_MS = 8_000;
 export interface Saying {
   readonly text: string;
   readonly undo?: { readonly label: string; readonly act: () => void };
+  /** It could not be done: this stays until it is closed. */
+  readonly wrong?: boolean;
 }
 
 /** Says something in place, without moving the page; what can be undone says so. */
 export function useSaying(): (saying: Saying) => void {
   const toast = useToast();
-  return ({ text, undo }) => {
-    toast.add({ summary: text, detail: undo, life: SHOWN_MS, closable: true });
+  return ({ text, undo, wrong }) => {
+    // One at a time: the newest is what the person just did.
+    toast.removeAllGroups();
+    toast.add({
+      summary: text,
+      detail: undo,
+      severity: wrong ? 'error' : 'success',
+      ...(wrong ? {} : { life: SHOWN_MS }),
+      closable: true,
+    });
   };
 }

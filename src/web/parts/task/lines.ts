@@ -25,6 +25,9 @@ export interface Line {
   readonly lifeSafety: boolean;
   /** Frost harms what is left undone. */
   readonly frost: boolean;
+  /** No record says that it was ever done. */
+  readonly firstTime: boolean;
+  /** Minutes for all its things together. */
   readonly minutes: number | null;
   readonly missed: number;
 }
@@ -103,7 +106,8 @@ function lineOf(key: string, units: readonly Unit[], first: Unit, find: FindPrac
     due: first.occurrence.window.due,
     lifeSafety: practice.from === 'home' ? practice.lifeSafety : known?.lifeSafety === true,
     frost: (practice.from === 'home' ? practice : known)?.freezeGuard !== undefined,
-    minutes: known?.minutes ?? null,
+    firstTime: first.occurrence.baseline,
+    minutes: known?.minutes === undefined || known.minutes === null ? null : known.minutes * units.length,
     missed: units.reduce((sum, { row }) => sum + row.missed.length, 0),
   };
 }

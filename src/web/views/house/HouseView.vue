@@ -10,23 +10,19 @@ import { addressOf } from '../../device/address.ts';
 import { ask } from '../../device/ask.ts';
 import { ROUTES } from '../../../contract/routes.ts';
 import { useHome } from '../../stores/home.ts';
-import { useSession } from '../../stores/session.ts';
 import CoverageTable from './CoverageTable.vue';
 import EraseHome from './EraseHome.vue';
 import LoosePhotos from './LoosePhotos.vue';
 import MemberList from './MemberList.vue';
-import NewHomeForm from './NewHomeForm.vue';
 import RoomList from './RoomList.vue';
 import TraitsSection from './TraitsSection.vue';
 
-/** The homes one looks after, what the open one has, who may see it, and its file. */
+/** The rooms and things of a home, what it is like, who may see it, and its file. */
 const route = useRoute();
 const home = useHome();
-const session = useSession();
 const speech = useSpeech();
 const t = computed(() => speech.value.t);
-const homeId = typeof route.params['homeId'] === 'string' ? route.params['homeId'] : null;
-const making = ref(false);
+const homeId = String(route.params['homeId']);
 
 const upkeep = ref<UpkeepBody | null>(null);
 const photos = ref<PhotoBody[]>([]);
@@ -34,7 +30,6 @@ const said = ref('');
 const saying = useTemplateRef('saying');
 
 async function read(): Promise<void> {
-  if (!homeId) return;
   const [, body, pictures] = await Promise.all([
     home.load(homeId),
     ask('upkeep', { params: { homeId } }),
@@ -45,8 +40,8 @@ async function read(): Promise<void> {
 }
 const { state, load } = useLoading(read);
 
-const fileAddress = computed(() => (homeId ? addressOf(ROUTES.houseFile.path, { params: { homeId } }) : ''));
-const current = computed(() => (homeId ? home.house : null));
+const fileAddress = addressOf(ROUTES.houseFile.path, { params: { homeId } });
+const current = computed(() => home.house);
 const fileName = computed(
   () => `${(current.value?.home.name ?? 'house').replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.json`,
 );
@@ -72,23 +67,6 @@ async function changed(text: string): Promise<void> {
       <div ref="saying" role="status" tabindex="-1" class="saying">
         <p v-if="said" class="notice">{{ said }}</p>
       </div>
-      <section :aria-label="t('house.homes')">
-        <h2>{{ t('house.homes') }}</h2>
-        <p v-if="session.homes.length === 0">{{ t('house.none') }}</p>
-        <ul v-else class="ruled">
-          <li v-for="one in session.homes" :key="one.id" class="row">
-            <span>
-              {{ one.name }} <span class="soft small">{{ one.zone }}, {{ t(`role.${one.role}`) }}</span>
-            </span>
-            <span v-if="one.id === homeId" class="soft">{{ t('house.current') }}</span>
-            <RouterLink v-else :to="{ name: 'today', params: { homeId: one.id } }"
-              >{{ t('house.open') }}<span class="unseen"> {{ one.name }}</span></RouterLink
-            >
-          </li>
-        </ul>
-        <NewHomeForm v-if="making || session.homes.length === 0" />
-        <button v-else type="button" @click="making = true">{{ t('house.newTitle') }}</button>
-      </section>
       <PageState
         v-if="state.kind !== 'ready'"
         :state="state"

@@ -114,7 +114,7 @@ function saved(text: string): void {
       <RouterLink
         v-if="house.assets.length === 0"
         :to="{ name: 'walk', params: { homeId: house.home.id } }"
-        >{{ t('nav.walk') }}</RouterLink
+        >{{ t('nav.page.walk') }}</RouterLink
       >
     </p>
     <RoomForm

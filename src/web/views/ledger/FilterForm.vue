@@ -85,7 +85,7 @@ function clear(): void {
 
 <style scoped>
 .filter {
-  margin: 0 0 var(--line) var(--text-column);
+  margin-bottom: var(--line);
 }
 
 .pair {
@@ -99,11 +99,5 @@ function clear(): void {
 .ways {
   display: flex;
   gap: 1.5rem;
-}
-
-@media (max-width: 44rem) {
-  .filter {
-    margin-left: 0;
-  }
 }
 </style>

@@ -243,19 +243,3 @@ async function restore(line: Line): Promise<void> {
     <StrikeDialog v-if="striking" :line="striking" @close="striking = null" @written="say" />
   </div>
 </template>
-
-<style scoped>
-.saying,
-.more,
-.sheet > .notice {
-  margin-left: var(--text-column);
-}
-
-@media (max-width: 44rem) {
-  .saying,
-  .more,
-  .sheet > .notice {
-    margin-left: 0;
-  }
-}
-</style>

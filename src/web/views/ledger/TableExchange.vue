@@ -146,7 +146,7 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
 
 <style scoped>
 .exchange {
-  margin: 0 0 var(--line) var(--text-column);
+  margin-bottom: var(--line);
 }
 
 .ways {
@@ -157,11 +157,5 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
 
 label {
   font-weight: 600;
-}
-
-@media (max-width: 44rem) {
-  .exchange {
-    margin-left: 0;
-  }
 }
 </style>

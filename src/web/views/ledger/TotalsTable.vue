@@ -86,7 +86,7 @@ const hours = (minutes: number): string => props.speech.formats.number(Math.roun
 
 <style scoped>
 .totals {
-  margin: 0 0 var(--line) var(--text-column);
+  margin-bottom: var(--line);
 }
 
 .wide {
@@ -122,11 +122,5 @@ th,
 
 .sum td {
   font-weight: 600;
-}
-
-@media (max-width: 44rem) {
-  .totals {
-    margin-left: 0;
-  }
 }
 </style>

@@ -264,10 +264,6 @@ h2 {
   font-size: 1.375rem;
 }
 
-.saying {
-  margin-left: var(--text-column);
-}
-
 .end {
   margin-top: calc(var(--line) * 1.5);
   padding-top: calc(var(--line) / 2);
@@ -283,10 +279,6 @@ h2 {
   .work {
     padding-left: 0;
     border-left: 0;
-  }
-
-  .saying {
-    margin-left: 0;
   }
 }
 </style>

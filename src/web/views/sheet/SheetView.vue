@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
 import PageState from '../../kit/PageState.vue';
-import SeasonStates from '../../kit/SeasonStates.vue';
+import ShutList from '../../parts/season/ShutList.vue';
 import type { HouseBody, StandingBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
@@ -128,14 +128,15 @@ const print = (): void => {
       />
       <p v-else-if="absent" class="notice">{{ t('sheet.none') }}</p>
       <template v-else>
-        <SeasonStates
+        <ShutList
           v-if="house && standing"
           class="stands"
           :lines="standing.lines"
           :marks="standing.marks"
           :house="house"
           :speech="sheetSpeech"
-          :today="standing.on"
+          :may-write="false"
+          busy
         />
         <section :aria-label="t('sheet.numbers')">
           <h2>{{ t('sheet.numbers') }}</h2>
@@ -179,7 +180,7 @@ const print = (): void => {
                   >{{ t('sheet.say') }}<span class="unseen">: {{ nameOf(point) }}</span></RouterLink
                 >
                 <RouterLink v-else-if="mayWrite" class="no-print" :to="{ name: 'add', params: { homeId } }"
-                  >{{ t('nav.add') }}<span class="unseen">: {{ nameOf(point) }}</span></RouterLink
+                  >{{ t('nav.page.add') }}<span class="unseen">: {{ nameOf(point) }}</span></RouterLink
                 >
               </span>
               <span class="small how">{{ capital(howOf(point)) }}</span>

@@ -96,15 +96,3 @@ const take = () =>
     </form>
   </KitDialog>
 </template>
-
-<style scoped>
-.notice {
-  margin-left: var(--text-column);
-}
-
-@media (max-width: 44rem) {
-  .notice {
-    margin-left: 0;
-  }
-}
-</style>

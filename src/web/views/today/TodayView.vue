@@ -1,300 +1,329 @@
 <script setup lang="ts">
-import { waitsText } from '../../composables/waitsText.ts';
-import { doneFor } from '../../../core/ledger/write/doneFor.ts';
-import { computed, defineAsyncComponent, nextTick, onMounted, ref, useTemplateRef } from 'vue';
+import Button from 'primevue/button';
+import Skeleton from 'primevue/skeleton';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
-import type { NewEntry } from '../../../contract/schemas.ts';
-import type { Written } from '../../../contract/written.ts';
-import { shortReasonText } from '../../../locales/shortReason.ts';
-import { practiceTitle } from '../../../locales/practiceText.ts';
-import { sleepText } from '../../../locales/sleepText.ts';
-import { capital, dateText } from '../../../locales/speech.ts';
-import { useErrorText } from '../../composables/useErrorText.ts';
+import type { OpenFindingBody } from '../../../contract/schemas.ts';
+import { useKeySetting } from '../../composables/useKeySetting.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWaitingDuties } from '../../composables/useWaitingDuties.ts';
-import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
+import type { Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { loadLaterTexts } from '../../i18n.ts';
-import DutyLine from './DutyLine.vue';
-import { SECTIONS, sectionsOf, type Line, type Unit } from '../../parts/task/lines.ts';
+import { SECTIONS, type Line, type Unit } from '../../parts/task/lines.ts';
+import CallOrOrder from './CallOrOrder.vue';
+import OpenProblems from './OpenProblems.vue';
+import ShutList from '../../parts/season/ShutList.vue';
+import TaskLine from './TaskLine.vue';
+import WeatherSays from './WeatherSays.vue';
+import { openToFrost } from '../../parts/season/seasonLines.ts';
+import { useTodayActs } from './useTodayActs.ts';
+import { useTodayData } from './useTodayData.ts';
+import { useWeek } from './useWeek.ts';
 
-// The rest beside the due list is fetched after it, with its sentences.
-const TodayExtras = defineAsyncComponent(async () => {
-  await loadLaterTexts();
-  return import('./TodayExtras.vue');
-});
-
-// The dialogs, one of them with the whole engine, are fetched once the due list shows, before anyone can have asked for them.
+// What is seldom there, or opened by a press, is fetched when the page shows.
 const loadLogDialog = () => import('./LogDialog.vue');
 const loadPutOffDialog = () => import('./PutOffDialog.vue');
+const loadStopNotice = () => import('./StopNotice.vue');
 const LogDialog = defineAsyncComponent(loadLogDialog);
 const PutOffDialog = defineAsyncComponent(loadPutOffDialog);
+const StopNotice = defineAsyncComponent(loadStopNotice);
+const CloseFinding = defineAsyncComponent(() => import('./CloseFinding.vue'));
+const BetterTerms = defineAsyncComponent(() => import('./BetterTerms.vue'));
 // Without a connection they are asked for again when they are opened.
 onMounted(() => void Promise.allSettled([loadLogDialog(), loadPutOffDialog()]));
-
-/** How many coming lines are shown before asking for more. */
-const COMING_SHOWN = 6;
 
 const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
-const { write, takeBack } = useWriting();
-const { tellBody } = useErrorText();
 const waiting = useWaitingDuties();
-const { state, load } = useLoading(() => home.load(String(route.params['homeId'])));
-
+const keys = useKeySetting();
 const t = computed(() => speech.value.t);
-const sections = computed(() =>
-  home.house && home.on ? sectionsOf(home.house, home.rows, home.on, home.find) : null,
-);
-const showAll = ref(false);
-const busy = ref(false);
-const logging = ref<Line | null>(null);
-const puttingOff = ref<Line | null>(null);
-const said = ref<{ text: string; wrong: boolean; undoable: readonly NewEntry[] } | null>(null);
-const saying = useTemplateRef('saying');
-
-const shown = computed(() => {
-  if (!sections.value) return [];
-  const all = sections.value;
-  return SECTIONS.map((section) => {
-    const lines = section === 'coming' && !showAll.value ? all.coming.slice(0, COMING_SHOWN) : all[section];
-    return { section, lines, more: all[section].length - lines.length };
-  }).filter(({ lines }) => lines.length > 0);
+const { read, climate, missing, hours, lastDone, noteDone } = useTodayData(String(route.params['homeId']));
+const week = useWeek(hours);
+const acts = useTodayActs(speech, week, noteDone);
+const { busy } = acts;
+const { state, load } = useLoading(async () => {
+  await read();
+  // A danger stands over the list: it must not come after it and push it down.
+  if (home.standing?.findings.some(({ verdict }) => verdict === 'stop')) await loadStopNotice();
+  week.choose();
 });
-const nothingDue = computed(
-  () => sections.value !== null && sections.value.late.length + sections.value.open.length === 0,
+
+const shown = computed(() => (state.value.kind === 'failed' ? null : week.week.value));
+const rest = computed(() =>
+  SECTIONS.map((section) => ({ section, lines: shown.value?.rest[section] ?? [] })).filter(
+    ({ lines }) => lines.length > 0,
+  ),
+);
+const restCount = computed(() => rest.value.reduce((sum, { lines }) => sum + lines.length, 0));
+const showRest = ref(false);
+const logging = ref<Line | null>(null);
+const postponing = ref<Line | null>(null);
+const closing = ref<OpenFindingBody | null>(null);
+
+const standing = computed(() => home.standing);
+const stops = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict === 'stop'));
+const problems = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict !== 'stop'));
+/** What the weather asks about is not asked about twice. */
+const asked = computed(
+  () =>
+    new Set(
+      climate.value?.outlook.some(({ low }) => low !== undefined && low <= 0)
+        ? openToFrost(standing.value?.lines ?? []).map(({ asset, state: of }) => `${asset} ${of}`)
+        : [],
+    ),
 );
 
-const unitNames = (units: readonly Unit[]): string =>
-  speech.value.formats.list(units.map(({ asset }) => asset.name));
+/** How long the week's tasks take, and how long the household has. */
+const lead = computed(() => {
+  if (!shown.value) return '';
+  const { trips, minutes } = shown.value;
+  const count = trips.reduce((sum, { along }) => sum + 1 + along.length, 0);
+  if (count === 0) return t.value('today.allDone');
+  const time = speech.value.formats.hours(minutes);
+  const about = t.value('today.lead', { n: count, time }, count);
+  return hours.value === null
+    ? about
+    : `${about} ${t.value('today.yourWeek', { time: speech.value.formats.hours(hours.value * 60) })}`;
+});
 
-/** The next date of the tasks just logged, with its reason: the earliest of its dates; and how many others moved with it. */
-function whatFollows(written: Written): string {
-  // Of terms taken for many tasks at once no single date is what follows.
-  if (written.entries.length > 1 && written.entries.every(({ body }) => body.kind === 'terms')) return '';
-  const { own, others } = rowsOf(written);
-  const moved = others === 0 ? '' : ` ${t.value('today.othersMoved', { n: others }, others)}`;
-  const next = own
-    .flatMap(({ occurrence }) => (occurrence ? [occurrence] : []))
-    .sort((a, b) => (a.window.due < b.window.due ? -1 : 1))[0];
-  if (!next) {
-    const sleep = own.map((row) => row.sleep).find((one) => one !== null);
-    return `${sleep ? sleepText(speech.value, sleep) : t.value('today.nextNone')}${moved}`;
-  }
-  const { due } = next.window;
-  const distance = speech.value.formats.distance(speech.value.today, due);
-  const date = t.value('today.next', { due: dateText(speech.value, due), distance });
-  return `${date} ${capital(shortReasonText(speech.value, next.reasons))}.${moved}`;
-}
-
-/** The rows of the duties that were written about, and how many others changed besides. */
-function rowsOf({ entries, rows }: Written) {
-  const duties = new Set(entries.map(({ body }) => ('duty' in body ? body.duty : undefined)));
-  const own = rows.filter(({ dutyId }) => duties.has(dutyId));
-  return own.length === 0 ? { own: rows, others: 0 } : { own, others: rows.length - own.length };
-}
-
-/** Says what came of a write; the way back is offered where the eye already is. */
-async function say({ entries, outcome }: Sent, text: string): Promise<void> {
-  logging.value = null;
-  puttingOff.value = null;
-  switch (outcome.kind) {
-    case 'delivered':
-      said.value = { text: `${text} ${whatFollows(outcome.response)}`, wrong: false, undoable: entries };
-      break;
-    case 'waiting':
-      said.value = {
-        text: `${text}${waitsText(t.value, outcome)}`,
-        wrong: false,
-        undoable: entries,
-      };
-      break;
-    case 'refused':
-      said.value = { text: tellBody(outcome.error).text, wrong: true, undoable: [] };
-  }
-  await nextTick();
-  saying.value?.focus();
-}
-
-/** Nothing else is sent from this page until this has been. */
-async function whileBusy<T>(work: () => Promise<T>): Promise<T> {
-  busy.value = true;
-  try {
-    return await work();
-  } finally {
-    busy.value = false;
-  }
-}
-
-/** One tap for what is open or late. Before its window it would satisfy nothing: then the sheet says so first. */
-async function done(line: Line, units: readonly Unit[]): Promise<void> {
-  const { on } = home;
-  if (busy.value || !on) return;
+function done(line: Line, units: readonly Unit[]): void {
   const fresh = units.filter(({ duty }) => !waiting.value.has(duty.id));
-  const early = fresh.some(({ standing, occurrence }) => standing === 'ahead' && !occurrence.baseline);
-  // A look needs to be told what it found.
-  if (early || fresh.some(({ occurrence }) => occurrence.asks === 'look')) {
-    logging.value = line;
-    return;
-  }
-  const wanted = fresh.map(({ duty, occurrence }): Wanted => ({
-    date: on,
-    body: doneFor(duty.id, occurrence),
-    saw: occurrence.key,
-  }));
-  const title = practiceTitle(speech.value, line.practice);
-  const text = t.value('today.logged', { title, units: unitNames(fresh) });
-  const sent = await whileBusy(() => write(wanted, text));
-  await say(sent, text);
+  const early = fresh.some(({ standing: of, occurrence }) => of === 'ahead' && !occurrence.baseline);
+  // Before its window it would count for nothing, and a look needs to be told what it found: the dialog says so, and asks.
+  if (early || fresh.some(({ occurrence }) => occurrence.asks === 'look')) logging.value = line;
+  else void acts.done(line, fresh);
 }
 
-async function undo(): Promise<void> {
-  const entries = said.value?.undoable ?? [];
-  if (entries.length === 0 || busy.value) return;
-  const { outcome } = await whileBusy(() => takeBack(entries, t.value('today.undo')));
-  if (outcome.kind === 'refused')
-    said.value = { text: tellBody(outcome.error).text, wrong: true, undoable: [] };
-  else said.value = { text: t.value('today.undone'), wrong: false, undoable: [] };
-  await nextTick();
-  saying.value?.focus();
+/** Of life safety, past the latest day, only knowingly: then the dialog asks. */
+function postponeWeek(line: Line): void {
+  if (line.lifeSafety) postponing.value = line;
+  else void acts.postponeWeek(line);
 }
 
-/** Up and down go from line to line; u takes the last one back. Keys act only while the list has the focus. */
+function written(sent: Sent, text: string): void {
+  logging.value = null;
+  postponing.value = null;
+  closing.value = null;
+  acts.written(sent, text);
+}
+
+/** Up and down go from line to line. */
 function onKey(event: KeyboardEvent): void {
-  if (
-    event.ctrlKey ||
-    event.metaKey ||
-    event.altKey ||
-    (event.target as HTMLElement).closest('dialog, [role=dialog]')
-  )
+  if (event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('[role=menu]'))
     return;
-  if (event.key === 'u') void undo();
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
   const lines = [...document.querySelectorAll<HTMLElement>('[data-line]')];
   const here = lines.findIndex((line) => line.contains(document.activeElement));
   const next = lines[event.key === 'ArrowDown' ? here + 1 : here - 1];
-  if (!next) return;
+  if (here < 0 || !next) return;
   event.preventDefault();
   next.querySelector<HTMLElement>('[data-act]')?.focus();
 }
 
 const print = (): void => {
-  window.print();
+  showRest.value = true;
+  window.setTimeout(() => {
+    window.print();
+  });
 };
 </script>
 
 <template>
-  <div class="sheet" @keydown="onKey">
-    <header>
-      <h1>{{ home.on ? speech.formats.longDate(home.on) : t('today.title') }}</h1>
-      <p v-if="home.house" class="soft">
-        {{ t('today.lead', { home: home.house.home.name }) }}.
-        <button type="button" class="no-print" @click="print">{{ t('shell.print') }}</button>
-      </p>
-    </header>
-    <div ref="saying" class="saying" role="status" tabindex="-1">
-      <p v-if="said" class="notice" :class="{ wrong: said.wrong }">
-        {{ said.text }}
-        <button v-if="said.undoable.length > 0" type="button" data-act="undo" :disabled="busy" @click="undo">
-          {{ t('today.undo') }}
-        </button>
-      </p>
-    </div>
+  <div class="sheet today">
     <PageState
-      v-if="state.kind === 'failed' || (state.kind === 'loading' && !sections)"
+      v-if="state.kind === 'failed'"
       :state="state"
       :loading="t('shell.loading')"
       :again="t('shell.tryAgain')"
       @again="load"
     />
-    <template v-if="sections">
-      <p v-if="home.rows.length === 0" class="notice">
-        <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
-        <template v-if="home.mayWrite">
-          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('nav.walk') }}</RouterLink>,
-          <RouterLink :to="{ name: 'add', params: route.params }">{{ t('today.add') }}</RouterLink>
-        </template>
-      </p>
-      <p v-else-if="nothingDue" class="notice">{{ t('today.allDone') }}</p>
-      <TodayExtras v-if="home.rows.length > 0" @written="say" />
+    <div v-else-if="!shown" role="status" :aria-label="t('shell.loading')">
+      <Skeleton v-for="n in 6" :key="n" class="waits" />
+    </div>
+    <template v-else>
+      <header>
+        <h1>{{ home.on ? speech.formats.longDay(home.on) : t('today.title') }}</h1>
+        <p v-if="home.rows.length > 0" class="soft">{{ lead }}</p>
+      </header>
+      <StopNotice v-if="stops.length > 0" :findings="stops" @close="closing = $event" />
+      <p v-if="missing" class="notice wrong" role="alert">{{ t('findings.unread', { why: missing }) }}</p>
       <p v-if="!home.mayWrite" class="notice">{{ t('today.readOnly') }}</p>
-      <section
-        v-for="{ section, lines, more } in shown"
-        :key="section"
-        :aria-labelledby="`section-${section}`"
-      >
-        <h2 :id="`section-${section}`" :class="section">{{ t(`today.${section}`) }}</h2>
-        <p v-if="section === 'baseline'" class="soft small lead">{{ t('today.baselineLead') }}</p>
-        <ul class="ruled">
-          <DutyLine
-            v-for="line in lines"
-            :key="line.key"
-            :line="line"
-            :section="section"
+      <div v-if="home.rows.length === 0" class="notice">
+        <p>
+          <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
+        </p>
+        <p v-if="home.mayWrite" class="ways">
+          <RouterLink class="k-button k-filled" :to="{ name: 'walk', params: route.params }">{{
+            t('nav.page.walk')
+          }}</RouterLink>
+          <RouterLink class="k-button k-word" :to="{ name: 'add', params: route.params }">{{
+            t('today.add')
+          }}</RouterLink>
+        </p>
+      </div>
+      <div class="two" @keydown="onKey">
+        <div>
+          <WeatherSays
+            v-if="climate && home.house && standing"
+            class="weather"
+            :climate="climate"
+            :lines="standing.lines"
+            :house="home.house"
             :speech="speech"
             :may-write="home.mayWrite"
             :busy="busy"
-            :waiting="waiting"
-            @done="done(line, $event)"
-            @log="logging = line"
-            @put-off="puttingOff = line"
+            @turn="acts.turn"
           />
-        </ul>
-        <button v-if="more > 0" type="button" class="more" @click="showAll = true">
-          {{ t('today.showAll', { n: more }, more) }}
-        </button>
-      </section>
-      <details v-if="home.rows.length > 0" class="keys small soft no-print">
-        <summary>{{ t('today.keysTitle') }}</summary>
-        <ul>
-          <li v-for="key in ['move', 'done', 'log', 'putOff', 'why', 'undo']" :key="key">
-            {{ t(`today.keys.${key}`) }}
-          </li>
-        </ul>
-      </details>
+          <section v-if="shown.trips.length > 0" aria-labelledby="section-week">
+            <h2 id="section-week">{{ t('today.week') }}</h2>
+            <ul class="ruled">
+              <TaskLine
+                v-for="{ line, along } in shown.trips"
+                :key="line.key"
+                :line="line"
+                :along="along"
+                :speech="speech"
+                :may-write="home.mayWrite"
+                :busy="busy"
+                :waiting="waiting"
+                :settled="week.settled.value"
+                :last-done="lastDone"
+                :keys="keys"
+                @done="done"
+                @undo="acts.undo"
+                @log="logging = $event"
+                @postpone="postponing = $event"
+                @postpone-week="postponeWeek"
+              />
+            </ul>
+          </section>
+          <p v-if="restCount > 0" class="ways no-print">
+            <Button
+              outlined
+              data-act="show-rest"
+              :aria-expanded="showRest"
+              :label="showRest ? t('today.hideRest') : t('today.showRest', { n: restCount }, restCount)"
+              @click="showRest = !showRest"
+            />
+            <Button text :label="t('shell.print')" @click="print" />
+          </p>
+          <template v-if="showRest">
+            <section
+              v-for="{ section, lines } in rest"
+              :key="section"
+              :aria-labelledby="`section-${section}`"
+            >
+              <h2 :id="`section-${section}`">{{ t(`today.${section}`) }}</h2>
+              <p v-if="section === 'baseline'" class="soft small">{{ t('today.baselineLead') }}</p>
+              <ul class="ruled">
+                <TaskLine
+                  v-for="line in lines"
+                  :key="line.key"
+                  :line="line"
+                  :along="[]"
+                  :speech="speech"
+                  :may-write="home.mayWrite"
+                  :busy="busy"
+                  :waiting="waiting"
+                  :settled="week.settled.value"
+                  :last-done="lastDone"
+                  :keys="keys"
+                  @done="done"
+                  @undo="acts.undo"
+                  @log="logging = $event"
+                  @postpone="postponing = $event"
+                  @postpone-week="postponeWeek"
+                />
+              </ul>
+            </section>
+          </template>
+        </div>
+        <aside v-if="home.house && standing" :aria-label="t('today.beside')">
+          <OpenProblems :findings="problems" :speech="speech" @close="closing = $event" />
+          <CallOrOrder :covers="standing.covers" :speech="speech" />
+          <ShutList
+            :lines="standing.lines"
+            :marks="standing.marks"
+            :house="home.house"
+            :speech="speech"
+            :may-write="home.mayWrite"
+            :busy="busy"
+            :asked="asked"
+            @turn="acts.turn"
+          />
+          <BetterTerms v-if="home.mayWrite" :key="home.house.home.id" @written="written" />
+        </aside>
+      </div>
     </template>
-    <LogDialog v-if="logging" :line="logging" @close="logging = null" @written="say" />
-    <PutOffDialog v-if="puttingOff" :line="puttingOff" @close="puttingOff = null" @written="say" />
+    <LogDialog v-if="logging" :line="logging" @close="logging = null" @written="written" />
+    <PutOffDialog v-if="postponing" :line="postponing" @close="postponing = null" @written="written" />
+    <CloseFinding v-if="closing" :finding="closing" @close="closing = null" @written="written" />
   </div>
 </template>
 
-<style scoped>
-section {
-  margin-top: calc(var(--line) * 1.5);
+<style>
+.today {
+  max-width: var(--page);
+  padding-top: var(--line);
 }
 
-h2,
-.lead,
-.more,
-.keys,
-.saying,
-.sheet > .notice {
-  margin-left: var(--text-column);
+.today > header {
+  margin-bottom: calc(var(--line) / 2);
 }
 
-h2.late {
-  color: var(--rust);
+.today .two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 19rem;
+  gap: 0 2.5rem;
 }
 
-h2.open {
-  color: var(--brine);
+.today section + section,
+.today .ways {
+  margin-top: var(--line);
 }
 
-.keys {
-  margin-top: calc(var(--line) * 2);
+.today .ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+
+.today h2 {
+  padding-bottom: 0.25rem;
+  border-bottom: 1px solid var(--ink);
+  margin-bottom: 0;
+}
+
+.today aside h2 {
+  font-size: 1.125rem;
+}
+
+.today .plain li {
+  padding: 0.25rem 0;
+}
+
+.today .weather {
+  margin-bottom: var(--line);
+}
+
+.today .waits {
+  height: 4rem;
+  margin-bottom: 0.5rem;
+}
+
+@media (max-width: 64rem) {
+  .today .two {
+    grid-template-columns: minmax(0, 1fr);
+    gap: var(--line);
+  }
 }
 
 @media (max-width: 44rem) {
-  h2,
-  .lead,
-  .more,
-  .keys,
-  .saying,
-  .sheet > .notice {
-    margin-left: 0;
+  .today {
+    padding-top: calc(var(--line) / 2);
   }
 }
 </style>

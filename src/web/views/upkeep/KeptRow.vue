@@ -210,7 +210,7 @@ li {
 }
 
 .dateless {
-  padding: calc(var(--line) / 2) 0 calc(var(--line) / 2) var(--text-column);
+  padding: calc(var(--line) / 2) 0 calc(var(--line) / 2) calc(var(--margin-column) + 2.25rem);
 }
 
 .acts {

@@ -168,7 +168,7 @@ const takeUp = ({ practice, units, school, title }: (typeof suggested.value)[num
 .besides {
   display: grid;
   gap: calc(var(--line) / 2);
-  margin: calc(var(--line) / 2) 0 0 var(--text-column);
+  margin-top: calc(var(--line) / 2);
 }
 
 h3 {
@@ -190,11 +190,5 @@ h3 {
 summary {
   color: var(--brine);
   cursor: pointer;
-}
-
-@media (max-width: 44rem) {
-  .besides {
-    margin-left: 0;
-  }
 }
 </style>

@@ -98,7 +98,7 @@ async function takenUp(text: string): Promise<void> {
       <p v-if="upkeep.kept.length === 0 && upkeep.suggested.length === 0" class="notice lone">
         {{ t('upkeep.empty') }}
         <template v-if="home.mayWrite">
-          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('nav.walk') }}</RouterLink>,
+          <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('nav.page.walk') }}</RouterLink>,
           <RouterLink :to="{ name: 'add', params: route.params }">{{ t('add.title') }}</RouterLink>
         </template>
       </p>
@@ -141,13 +141,6 @@ section {
   margin-top: calc(var(--line) * 1.5);
 }
 
-h2,
-.head,
-.saying,
-.lone {
-  margin-left: var(--text-column);
-}
-
 .head {
   display: flex;
   flex-wrap: wrap;
@@ -157,14 +150,5 @@ h2,
 
 .head label {
   flex: 0 1 20rem;
-}
-
-@media (max-width: 44rem) {
-  h2,
-  .head,
-  .saying,
-  .lone {
-    margin-left: 0;
-  }
 }
 </style>

@@ -157,8 +157,8 @@ function confirm(): void {
     <div v-else-if="finished || !empty" class="column">
       <p class="notice">
         {{ t(finished ? 'walk.over' : 'walk.begun') }}
-        <RouterLink :to="{ name: 'upkeep', params: route.params }">{{ t('nav.upkeep') }}</RouterLink>,
-        <RouterLink :to="{ name: 'add', params: route.params }">{{ t('nav.add') }}</RouterLink>
+        <RouterLink :to="{ name: 'upkeep', params: route.params }">{{ t('nav.page.upkeep') }}</RouterLink>,
+        <RouterLink :to="{ name: 'add', params: route.params }">{{ t('nav.page.add') }}</RouterLink>
       </p>
     </div>
     <template v-else>
@@ -257,10 +257,6 @@ function confirm(): void {
 </template>
 
 <style scoped>
-.told {
-  margin-left: var(--text-column);
-}
-
 h2:focus {
   outline: none;
 }
@@ -329,10 +325,6 @@ details ol {
 }
 
 @media (max-width: 44rem) {
-  .told {
-    margin-left: 0;
-  }
-
   .stop {
     grid-template-columns: 1fr;
   }
@@ -352,7 +344,7 @@ details ol {
 
   .actions {
     position: sticky;
-    bottom: 0;
+    bottom: var(--bar);
     padding: 0.5rem 0;
     background: var(--paper);
   }

@@ -54,7 +54,7 @@ const save = () =>
 
 <template>
   <form class="form" novalidate @submit.prevent="save">
-    <h3>{{ t('house.newTitle') }}</h3>
+    <h2>{{ t('house.newTitle') }}</h2>
     <div class="pair">
       <TextField
         v-model="typed.name"

@@ -1,0 +1,67 @@
+import { computed, ref, watch } from 'vue';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { KnownBody } from '../../../contract/known.ts';
+import type { ClimateView, NewEntry } from '../../../contract/schemas.ts';
+import { ask } from '../../device/ask.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { loadLaterTexts } from '../../i18n.ts';
+import { useHome } from '../../stores/home.ts';
+
+/**
+ * All that Today shows, read at once so that nothing moves when the last of it comes. The due tasks are needed; of the rest, what cannot be
+ * read is missing from the page, and that is said.
+ */
+export function useTodayData(homeId: string) {
+  const home = useHome();
+  const { tell } = useErrorText();
+  const known = ref<KnownBody | null>(null);
+  const climate = ref<ClimateView | null>(null);
+  /** Why something beside the due tasks is missing; empty where nothing is. */
+  const missing = ref('');
+
+  async function read(): Promise<void> {
+    const params = { homeId };
+    const rest = Promise.allSettled([
+      ask('standing', { params }),
+      ask('known', { params }),
+      ask('climate', { params }),
+      loadLaterTexts(),
+    ]);
+    await home.load(homeId);
+    const [standing, knows, weather, texts] = await rest;
+    if (standing.status === 'fulfilled') home.standing = standing.value;
+    if (knows.status === 'fulfilled') known.value = knows.value;
+    if (weather.status === 'fulfilled') climate.value = weather.value;
+    const failed = [standing, knows, weather, texts].find((one) => one.status === 'rejected');
+    missing.value = failed ? tell(failed.reason).text : '';
+  }
+
+  /** What stands beside the tasks is read again where the house was. */
+  watch(
+    () => home.standing,
+    async (now, before) => {
+      if (now !== null || before === null || home.house?.home.id !== homeId) return;
+      try {
+        home.standing = await ask('standing', { params: { homeId } });
+      } catch (error) {
+        missing.value = tell(error).text;
+      }
+    },
+  );
+
+  const hours = computed(() => {
+    const said = known.value?.traits['hours-a-week'];
+    return typeof said === 'number' ? said : null;
+  });
+
+  /** The last day of tasks, with what was done since the page was opened. */
+  const doneHere = ref(new Map<string, CivilDate>());
+  const lastDone = (dutyId: string): CivilDate | undefined =>
+    doneHere.value.get(dutyId) ?? known.value?.lastDone[dutyId];
+  function noteDone(entries: readonly NewEntry[]): void {
+    for (const { body, date } of entries)
+      if (body.kind === 'done' && (lastDone(body.duty) ?? '') < date) doneHere.value.set(body.duty, date);
+  }
+
+  return { read, climate, missing, hours, lastDone, noteDone };
+}
