@@ -52,7 +52,7 @@ async function walkThrough(): Promise<void> {
 
 /** Runs, the Bench, something wrong, and readings over time. */
 async function work(): Promise<void> {
-  await page.press('Checklists');
+  await page.visit('runs');
   await page.says('Checklists of the house');
   await take('runs');
   await page.click('[data-round=autumn-closing] [data-act=start]');
@@ -64,7 +64,7 @@ async function work(): Promise<void> {
   await page.resize(PHONE);
   await take('run-phone');
   await page.resize(LAPTOP);
-  await page.press('Calculators');
+  await page.visit('bench');
   await page.says('Still needed');
   for (const [label, text] of [
     ['Return air', '75'],
@@ -76,11 +76,11 @@ async function work(): Promise<void> {
   await (await page.field('One probe before the filter')).click();
   await page.says('Fix it within 7 days');
   await take('bench');
-  await page.press('Something is wrong');
+  await page.visit('trouble');
   await page.press('No cooling');
   await page.says('Stop and call when');
   await take('trouble');
-  await page.press('House');
+  await page.visit('house');
   await page.press('Treatment plant');
   await page.find('[data-series=sludge-depth] svg');
   await page.driver.executeScript(
@@ -107,43 +107,43 @@ try {
   await page.resize(PHONE);
   await take('today-phone');
   await page.resize(LAPTOP);
-  await page.click(`${line('late smoke-alarm-test')} [data-act=log]`);
+  await page.act(line('late smoke-alarm-test'), 'Done with details');
   await page.says('What happens next', '[role=dialog]');
   await page.press('Save');
-  await page.says('Next due', '.saying');
-  await page.press('Record');
+  await page.toast('Next due');
+  await page.visit('ledger');
   await page.click('[data-entry] [data-act=correct]');
   await page.type('Minutes', '4');
   await page.press('Save');
   await page.says('Saved.', '.saying');
   await take('ledger');
-  await page.press('Add');
+  await page.visit('add');
   await page.choose('Kind', 'Filter position');
   await page.choose('Task', 'Change the air filter');
   await page.says('First due', '[data-test=preview]');
   await page.driver.executeScript('window.scrollTo(0, 520)');
   await take('add');
   await page.driver.executeScript('window.scrollTo(0, 0)');
-  await page.press('House');
+  await page.visit('house');
   await page.says('Rooms and what is in them');
   await page.driver.executeScript(
     "document.querySelector('[data-test=coverage]').scrollIntoView(); window.scrollBy(0, -440)",
   );
   await take('house');
   await page.driver.executeScript('window.scrollTo(0, 0)');
-  await page.press('Schedule');
+  await page.visit('upkeep');
   await page.says('Air filters and air handling');
   await take('upkeep');
-  await page.press('Shutoffs');
+  await page.visit('sheet');
   await page.says('Whom to call');
   await take('where-things-are');
-  await page.press('Weather and seasons');
+  await page.visit('almanac');
   await page.says('Seasons of the year');
   await take('almanac');
-  await page.press('Note');
+  await page.visit('note');
   await page.says('Shut off or open');
   await take('note');
-  await page.press('How-to');
+  await page.visit('practices');
   await page.says('Air filters and air handling');
   await page.click('[data-practice=air-filter-panel-replace] button');
   await page.says('Everyday experience');

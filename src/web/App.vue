@@ -198,7 +198,7 @@ async function leave(): Promise<void> {
     </p>
   </KitDialog>
   <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
-  <SearchDialog v-if="searching && homeId" @close="searching = false" />
+  <SearchDialog v-if="searching && homeId" :home-id="homeId" @close="searching = false" />
   <KitToasts :close-label="t('shell.close')" />
   <PhoneBar v-if="session.signedIn && homeId" :home-id="homeId" :may-write="mayWrite" />
 </template>

@@ -13,7 +13,7 @@ import SignInView from './views/sign-in/SignInView.vue';
 
 const LATER = {
   ledger: () => import('./views/ledger/LedgerView.vue'),
-  note: () => import('./views/note/NoteView.vue'),
+  note: () => import('./views/log/LogView.vue'),
   almanac: () => import('./views/almanac/AlmanacView.vue'),
   practices: () => import('./views/practices/PracticesView.vue'),
   disagreements: () => import('./views/practices/DisagreementsView.vue'),
@@ -54,7 +54,8 @@ export const OLD_ADDRESSES: readonly (readonly [path: string, name: string])[] =
   ['/bench/:code?', 'open-bench'],
 ];
 
-const routes: RouteRecordRaw[] = [
+/** Every page, and what old addresses lead to. */
+export const routes: RouteRecordRaw[] = [
   { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
   { path: `${HOME}/today`, name: 'today', component: TodayView },
   { path: `${HOME}/plan`, redirect: { name: 'upkeep' } },

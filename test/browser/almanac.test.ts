@@ -29,7 +29,7 @@ const bring = async (file: string): Promise<void> => (await page.find('input[typ
 
 describe('the almanac of a home', () => {
   test('tells the days passed and ten ahead, and what each turning point rests on', async () => {
-    await page.press('Weather and seasons');
+    await page.visit('almanac');
     await page.says('Harrow Flats');
     expect(await page.count('.passed')).toBe(7);
     expect(await page.count('tr:not(.passed) .number')).toBeGreaterThanOrEqual(20);
@@ -53,7 +53,7 @@ describe('the almanac of a home', () => {
     await page.press('Save');
     await page.says('have been updated');
     expect(await season('lastFreeze')).toContain('Apr 20 set for this home');
-    await page.press('Schedule');
+    await page.visit('upkeep');
     await page.click('[data-kept="Reopen the hose bib"] [data-act=dates]');
     await page.says('Fri, Apr 23, 2027', '[data-kept="Reopen the hose bib"]');
     await page.says(
@@ -63,7 +63,7 @@ describe('the almanac of a home', () => {
   });
 
   test('a file with bad rows is refused by line and column, and nothing of it is taken', async () => {
-    await page.press('Weather and seasons');
+    await page.visit('almanac');
     await page.says('Based on');
     await bring(
       seriesFile('bad.csv', (lines) => {

@@ -20,7 +20,7 @@ afterAll(async () => {
 
 /** Starts one piece of work from the page that says how it is done. */
 async function start(title: string, code: string): Promise<void> {
-  await page.press('How-to');
+  await page.visit('practices');
   await page.type('Search', title);
   await page.click(`[data-practice=${code}] [data-act=start]`);
   await page.click('[data-act=begin]');
@@ -63,7 +63,7 @@ describe('on a phone, at the step', () => {
     await page.click('[data-act=stop-answer]');
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
-    await page.press('Today');
+    await page.openToday();
     await page.says('Stop: Furnace', '[data-stop="reading.gas-flame"]');
     await page.says('An orange flame burns badly', '[data-stop="reading.gas-flame"]');
     await page.says('Turn it off and shut its fuel valve', '[data-stop="reading.gas-flame"]');
@@ -72,7 +72,7 @@ describe('on a phone, at the step', () => {
   });
 
   test('the record shows what that was reached from', async () => {
-    await page.press('Record');
+    await page.visit('ledger');
     await page.click('[data-act=reached]');
     await page.says('The flame is orange', '.reached');
   });
@@ -102,19 +102,19 @@ describe('on a phone, at the step', () => {
     }
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
-    await page.press('Record');
+    await page.visit('ledger');
     await page.says('indoor humidity, upper floor: 87 %');
     await page.says('humidifier control, ground floor: 4');
   });
 
   test('looking at the steps of a task starts nothing', async () => {
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.find('[data-round]');
     const begun = await page.count('[data-act=drop]');
-    await page.press('Today');
-    await page.click('[data-line] [data-act=run]');
+    await page.openToday();
+    await page.act('[data-line]', 'Step by step');
     await page.says('Nothing has started yet.', '[data-test=preview]');
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.find('[data-round]');
     expect(await page.count('[data-act=drop]')).toBe(begun);
   });
@@ -137,7 +137,7 @@ describe('on a phone, at the step', () => {
     await next();
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
-    await page.press('Today');
+    await page.openToday();
     await page.says('Higher: it does not drain', '[data-finding="Higher: it does not drain"]');
     await page.says('scum gets through', '[data-finding^="One is broken"]');
   });
@@ -153,13 +153,13 @@ describe('on a phone, at the step', () => {
     }
     await page.click('[data-act=finish]');
     await page.says('saved.', '.saying');
-    await page.press('Today');
+    await page.openToday();
     await page.find('[data-finding^="One is broken"]');
     expect(await page.count(found)).toBe(0);
   });
 
   test('no helper for the ladder: the task is left, and the rest of the checklist goes on', async () => {
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.type('Search', 'smoke alarm');
     await (await page.field('Test the smoke alarm')).click();
     await page.type('Search', 'GFCI');
@@ -174,7 +174,7 @@ describe('on a phone, at the step', () => {
   });
 
   test('at 4 tons the first tablets are 8, wherever they are named', async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('Condensate drain', "//li[contains(@class, 'thing')]");
     await page.click('[data-act=facts]');
     await page.type('Tons of cooling', '4');
@@ -189,23 +189,22 @@ describe('on a phone, at the step', () => {
   });
 
   test('a dripping faucet leads to its washer', async () => {
-    await page.press('Note');
-    await page.says('Log something');
-    await (await page.field('A problem')).click();
+    await page.visit('note');
+    await page.press('A problem');
     await page.choose('Which thing', 'Kitchen sink');
     await page.click('[data-problem=tap-drip]');
     await page.says('What fixes it: A dripping faucet', 'form');
     await page.press('Save');
-    await page.says('Problem saved', '.saying');
-    await page.press('Today');
+    await page.toast('Problem saved');
+    await page.openToday();
     await page.click('[data-finding="A dripping faucet"] [data-act=repair]');
     await page.says('Match the washer', '[data-test=preview]');
   });
 
   test('a burst pipe: two taps from Today to where the water is shut off', async () => {
-    await page.press('Today');
+    await page.openToday();
     await page.find('[data-line]');
-    await page.press('Something is wrong');
+    await page.visit('trouble');
     await page.click('[data-symptom=burst-pipe] button');
     await page.says('Close the main shutoff', '[data-symptom=burst-pipe]');
     await page.find('[data-symptom=burst-pipe] [data-shutoff=water-main] strong');

@@ -40,7 +40,7 @@ describe('from an empty account', () => {
     await page.type('Time zone', 'America/Denver');
     await page.press('Create home');
     await page.says('What kind of house is it?');
-    await page.press('Today');
+    await page.openToday();
     await page.says('No tasks yet.');
     await page.says('Walk through the house, Add to the house');
   });
@@ -83,7 +83,7 @@ describe('from an empty account', () => {
   });
 
   test('Today has both, like duties as one line with a tick for each', async () => {
-    await page.press('Today');
+    await page.openToday();
     const alarms = await page.says('Landing', line('smoke-alarm-test'));
     expect(alarms).toContain('Bedroom');
     await page.click(`${line('Vacuum the grille')} [data-act=why]`);
@@ -94,7 +94,7 @@ describe('from an empty account', () => {
   });
 
   test('the house shows what it has, in the home’s own units, and gives its file', async () => {
-    await page.press('House');
+    await page.visit('house');
     const things = await page.says('Download the house file');
     expect(things).toContain('Upstairs');
     await page.press('Return filter');
@@ -112,7 +112,7 @@ describe('from an empty account', () => {
   });
 
   test('what is not wanted any more is given up, after saying what that means', async () => {
-    await page.press('Schedule');
+    await page.visit('upkeep');
     await page.click('[data-kept="Vacuum the grille"] [data-act=retire]');
     await page.says('It is never due again.', '[data-kept="Vacuum the grille"]');
     await page.says(
@@ -123,7 +123,7 @@ describe('from an empty account', () => {
     await page.says('Vacuum the grille: stopped.', '.saying');
     await page.press('Show stopped tasks');
     await page.says('Stopped Tue, Nov 24', '[data-kept="Vacuum the grille"]');
-    await page.press('House');
+    await page.visit('house');
     await page.says('Add a person');
   });
 
@@ -138,7 +138,7 @@ describe('from an empty account', () => {
   });
 
   test('who may only look sees the dates and no way to write', async () => {
-    await page.press('Sign out');
+    await page.fromMenu('Sign out');
     await page.says('Look around');
     await page.press('Look around');
     await page.find('header select option');
@@ -146,14 +146,14 @@ describe('from an empty account', () => {
     await page.driver.findElement({ xpath: path }).click();
     await page.says('You can look at this home but not change it.');
     await page.find('[data-line]');
-    expect(await page.count('[data-act=done], [data-act=log], [data-act=putOff]')).toBe(0);
-    await page.press('Add');
+    expect(await page.count('[data-act=done], [data-act=more]')).toBe(0);
+    await page.visit('add');
     await page.says('You can look at this home but not change it.');
   });
 
   test('signed out, a page asks to sign in and then goes on to where one was going', async () => {
     const { pathname } = new URL(await page.driver.getCurrentUrl());
-    await page.press('Sign out');
+    await page.fromMenu('Sign out');
     await page.says('Look around');
     await page.go(pathname.replace('/add', '/ledger'));
     await page.press('Look around');
@@ -173,19 +173,19 @@ describe('a session that ends while a page is open', () => {
     await page.says('1 entry is waiting to be sent.');
     await page.press('Sign in');
     await page.press('Look around');
-    await page.says('What 14 Juniper Bend needs today');
+    await page.says('14 Juniper Bend', 'header');
     await page.waitFor(
       async () => (await page.count('[data-test=waiting]')) === 0,
       'the entry is still waiting',
     );
-    await page.press('Record');
+    await page.visit('ledger');
     await page.says('Done Reseal the steps', '[data-entry]');
   });
 });
 
 describe('erasing a home', () => {
   test('asks for its name, and then it is gone', async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('Erase it');
     await page.type('Type its name', 'Another name');
     await page.press('Erase it for good');

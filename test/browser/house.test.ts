@@ -24,7 +24,7 @@ const ROOMS = "//section[@aria-label='Rooms and what is in them']";
 
 describe('the house by rooms', () => {
   test('names the places where an alarm is missing, with the rule', async () => {
-    await page.press('House');
+    await page.visit('house');
     const text = await page.says(
       'Missing: Front bedroom, smoke alarm one in each bedroom',
       '[data-test=coverage]',
@@ -55,14 +55,14 @@ describe('the house by rooms', () => {
     await page.says('Change the air filter, Return filter: Sat, Nov 28', '[data-test=moves]');
     await page.press('Save');
     await page.says('Saved. The dates', '.saying');
-    await page.press('Schedule');
+    await page.visit('upkeep');
     await page.says('a smoker indoors ×0.5', '[data-kept="Change the air filter"]');
   });
 });
 
 describe('one thing', () => {
   test('is told of with its age, and what it is not known of', async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.says('past its usual life');
     await page.press('Hall', `${ROOMS}//li[contains(@class, 'thing')]`);
     await page.says('past its usual life, which ended about');
@@ -72,7 +72,7 @@ describe('one thing', () => {
   });
 
   test('told anew, it says which dates that moves; what cannot be is refused beside its field', async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('Basement', `${ROOMS}//li[contains(@class, 'thing')]`);
     await page.says('Date of manufacture not known yet');
     await page.click('[data-act=facts]');
@@ -120,13 +120,13 @@ describe('one thing', () => {
     await page.press('Replace it', '//form');
     await page.says('New hall alarm is in its place.', '.saying');
     await page.says('Replace the smoke alarm by its age Mon, Sep 1, 2036');
-    await page.press('Today');
+    await page.openToday();
     await page.find('[data-line]');
     expect(await page.count(line('late smoke-alarm-age-replace'))).toBe(0);
   });
 
   test('taken out, what was kept on it falls due no more', async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('Dishwasher');
     await page.click('[data-act=remove]');
     await page.says('Its tasks stop. Its history stays.');
@@ -138,7 +138,7 @@ describe('one thing', () => {
 
 describe('where things are', () => {
   test('says what to shut, where and how, and what nobody has written down', async () => {
-    await page.press('Shutoffs');
+    await page.visit('sheet');
     const text = await page.says('Whom to call');
     expect(text).toContain('Main shutoff Basement Where the pipe comes in, under the hall Quarter turn');
     expect(text).toContain('Smell of gas: touch no switch');
@@ -161,7 +161,7 @@ describe('where things are', () => {
     await page.connect(true);
     await page.driver.navigate().refresh();
     await page.says('Whom to call');
-    await page.press('Sign out');
+    await page.fromMenu('Sign out');
     await page.says('Look around');
     const left = await page.driver.executeScript<string[]>(
       "return Object.keys(localStorage).filter((key) => key.includes('sheet'))",

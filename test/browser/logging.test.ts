@@ -13,7 +13,7 @@ beforeAll(async () => {
 });
 beforeEach(async () => {
   await page.go(`${homePath}/today`);
-  await page.find('[data-line]');
+  await page.showRest();
 });
 afterAll(async () => {
   await page.close();
@@ -21,13 +21,13 @@ afterAll(async () => {
 });
 
 const newestEntry = async (): Promise<string> => {
-  await page.go(`${homePath}/ledger`);
+  await page.go(`${homePath}/record`);
   return (await (await page.find('[data-entry]')).getText()).replace(/\s+/g, ' ');
 };
 
 describe('logging with details', () => {
   test('for a past day, by someone else, with minutes, cost and a note', async () => {
-    await page.click(`${line('Reseal the steps')} [data-act=log]`);
+    await page.act(line('Reseal the steps'), 'Done with details');
     await page.type('Day it was done', '2026-11-21');
     await page.choose('Who did it', 'someone else');
     await page.type('Their name', 'Aunt Marte');
@@ -36,14 +36,14 @@ describe('logging with details', () => {
     await page.type('Note', 'Two coats');
     await page.says('Front steps: next due Wed, Nov 15, 2028', '[role=dialog]');
     await page.press('Save');
-    await page.says('Reseal the steps, Front steps: logged for Sat, Nov 21.', '.saying');
+    await page.toast('Reseal the steps, Front steps: done Sat, Nov 21.');
     const entry = await newestEntry();
     expect(entry).toContain('Aunt Marte; 95 minutes; $12.50; Two coats');
     expect(entry).toContain('Nov 21 Sat, 3 days ago');
   });
 
   test('a day still to come is refused beside its field, and what was typed stays', async () => {
-    await page.click(`${line('dryer-vent')} [data-act=log]`);
+    await page.act(line('dryer-vent'), 'Done with details');
     await page.type('Day it was done', '2026-11-25');
     await page.type('Note', 'keep me');
     await page.press('Save');
@@ -56,7 +56,7 @@ describe('logging with details', () => {
     ['Minutes', 'ten'],
     ['Cost (USD)', '1.234'],
   ])('%s typed as %s is refused by name', async (label, text) => {
-    await page.click(`${line('dryer-vent')} [data-act=log]`);
+    await page.act(line('dryer-vent'), 'Done with details');
     await page.type(label, text);
     await page.press('Save');
     await page.says('must be at least 0', '[role=dialog]');
@@ -64,7 +64,6 @@ describe('logging with details', () => {
   });
 
   test('before its window opens, one press does not log it: the sheet first says it would be an extra', async () => {
-    await page.press('Show ');
     await page.click('[data-line^="coming smoke-alarm-battery-swap"] [data-act=done]');
     await page.says(
       'Hall: too early to count. It counts from Sun, Feb 21, 2027 on. It is saved as an extra',
@@ -75,27 +74,30 @@ describe('logging with details', () => {
   });
 
   test('left undone on purpose counts as done that day, with the reason', async () => {
-    await page.click(`${line('dryer-vent')} [data-act=log]`);
+    await page.act(line('dryer-vent'), 'Done with details');
     await (await page.field('Skipped this time')).click();
     await page.type('Why it was skipped', 'The dryer is away for repair');
     await page.press('Save');
-    await page.says('Next due Wed, Nov 24, 2027', '.saying');
+    await page.toast('Next due Wed, Nov 24, 2027');
     expect(await newestEntry()).toContain('Skipped Clean the dryer vent, Dryer The dryer is away for repair');
   });
 });
 
 describe('several units on one line', () => {
   test('each has its own tick, and all go in one batch that one press takes back', async () => {
-    await page.press('Done, all 2');
-    await page.says('Test the GFCI outlet, Counter outlet and Laundry outlet: logged for today.', '.saying');
-    await page.find('[data-line^="coming gfci-test"]');
-    await page.click('[data-act=undo]');
-    await page.says('Undone.', '.saying');
+    await page.press('Both done');
+    await page.toast('Test the GFCI outlet, Counter outlet and Laundry outlet: done today.');
+    await page.says('Done. Next due', '[data-line^="baseline gfci-test"]');
+    await page.click('[data-line^="baseline gfci-test"] [data-act=undo]');
+    await page.toast('Undone.');
     await page.find('[data-line^="baseline gfci-test"]');
     await page.click('[data-line^="baseline gfci-test"] .units li:nth-child(2) button');
-    await page.says('Laundry outlet: logged for today.', '.saying');
-    await page.says('Counter outlet', '[data-line^="baseline gfci-test"]');
-    await page.says('Laundry outlet', '[data-line^="coming gfci-test"]');
+    await page.toast('Laundry outlet: done today.');
+    // The line stays where it is; only one of the two is left to do.
+    await page.waitFor(
+      async () => (await page.count('[data-line^="baseline gfci-test"] .units button')) === 1,
+      'both can still be done',
+    );
   });
 
   test('pressing twice logs once', async () => {
@@ -103,8 +105,8 @@ describe('several units on one line', () => {
       '[data-line^="coming air-filter"] [data-act=done], [data-line^="open air-filter"] [data-act=done], [data-line^="late smoke-alarm-test"] [data-act=done]',
     );
     await page.driver.executeScript('arguments[0].click(); arguments[0].click();', button);
-    await page.says('logged for today', '.saying');
-    await page.go(`${homePath}/ledger`);
+    await page.toast('done today');
+    await page.go(`${homePath}/record`);
     await page.find('[data-entry]');
     const texts = await Promise.all(
       (await page.driver.findElements({ css: '[data-entry]' })).slice(0, 2).map((one) => one.getText()),
@@ -115,7 +117,7 @@ describe('several units on one line', () => {
 
 describe('putting off', () => {
   test('past its latest day, where lives depend on it, only with the acknowledgement', async () => {
-    await page.click(`${line('late smoke-alarm-battery-swap')} [data-act=putOff]`);
+    await page.act(line('late smoke-alarm-battery-swap'), 'Postpone …');
     await page.type('To which day', '2026-12-20');
     await page.press('Postpone', '//*[@role="dialog"]');
     await page.says('Enter a value', '[role=dialog]');
@@ -124,8 +126,8 @@ describe('putting off', () => {
     await page.says('Confirm that you understand', '[role=dialog]');
     await (await page.field('I understand')).click();
     await page.press('Postpone', '//*[@role="dialog"]');
-    await page.says('postponed to Sun, Dec 20.', '.saying');
-    await page.says('postponed: “No 9 V cells in the house”');
+    await page.toast('postponed to Sun, Dec 20.');
+    await page.says('Postponed. Next due Sun, Dec 20', line('late smoke-alarm-battery-swap'));
   });
 });
 
@@ -136,13 +138,13 @@ describe('someone else was quicker', () => {
       await other.signInToDemo();
       await page.find(line('air-filter'));
       const act = async (which: Page): Promise<void> => {
-        await which.click(`${line('air-filter')} [data-act=log]`);
+        await which.act(line('air-filter'), 'Done with details');
         await which.says('What happens next', '[role=dialog]');
       };
       await act(page);
       await act(other);
       await other.press('Save');
-      await other.says('logged for today', '.saying');
+      await other.toast('done today');
       await page.press('Save');
       await page.says('Someone else changed this first', '[role=dialog]');
     } finally {

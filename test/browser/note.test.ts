@@ -16,13 +16,14 @@ afterAll(async () => {
 
 describe('what stands shut or open', () => {
   test('says since when and when the other half is due; opened, the opening sleeps and the closing is owed again', async () => {
-    await page.press('Note');
+    await page.visit('note');
+    await page.press('Shut off or open');
     const text = await page.says('shut off since', '[data-standing=closed]');
     expect(text).toMatch(
       /Back hose bib Hose bib shut off since \w+, Sep \d+ next change due \w+, May \d+, 2027/,
     );
     await page.press('Open');
-    await page.says('Back hose bib: saved as open.', '.saying');
+    await page.toast('Back hose bib: saved as open.');
     await page.says('Back hose bib Hose bib open since Tue, Nov 24');
     await page.press('Shut off', "//*[@data-standing='open'][contains(., 'Back hose bib')]");
     await page.says('shut off since Tue, Nov 24', '[data-standing=closed]');
@@ -32,25 +33,24 @@ describe('what stands shut or open', () => {
 describe('noting things', () => {
   test('a storm makes the look at the roof due', async () => {
     // The one the station saw is answered first.
-    await page.press('Today');
-    await page.click(`${line('roof-storm-look')} [data-act=log]`);
+    await page.openToday();
+    await page.act(line('roof-storm-look'), 'Done with details');
     await page.type('Day it was done', '2026-11-20');
     await page.press('Save');
-    await page.says('Look at the roof, Roof: logged', '.saying');
-    await page.press('Note');
-    await page.says('Log something');
+    await page.toast('Look at the roof, Roof: done');
+    await page.visit('note');
+    await page.press('Something happened');
     await page.choose('What happened', 'A windstorm');
     await page.press('Save');
-    await page.says('Saved. ', '.saying');
-    await page.press('Today');
+    await page.toast('Saved. ');
+    await page.openToday();
     await page.click(`${line('roof-storm-look')} [data-act=why]`);
     await page.says('A windstorm, logged Tue, Nov 24: within 5 days', line('roof-storm-look'));
   });
 
   test('a field left empty is named, and what was typed stays', async () => {
-    await page.press('Note');
-    await page.says('Log something');
-    await (await page.field('A measurement')).click();
+    await page.visit('note');
+    await page.press('A measurement');
     await page.type('Value', 'warm');
     await page.press('Save');
     await page.says('Enter a value');
@@ -62,62 +62,60 @@ describe('noting things', () => {
   });
 
   test('a filter that looks gray calls for its change, where it is kept by condition', async () => {
-    await page.press('Add');
+    await page.visit('add');
     await page.choose('Kind', 'Filter position');
     await page.type('Name', 'Upstairs filter');
     await page.choose('Task', 'Change the air filter');
     await (await page.field('Look monthly, change when gray')).click();
     await page.press('Add it');
     await page.says('Upstairs filter is added');
-    await page.press('Note');
-    await page.says('Log something');
-    await (await page.field('How a filter looks')).click();
+    await page.visit('note');
+    await page.press('How a filter looks');
     await page.choose('Which thing', 'Upstairs filter');
     await page.press('Save');
     await page.says('Enter a value', '[role=alert]');
     await (await page.field('Gray or darker')).click();
     await page.press('Save');
-    await page.says('Saved how the filter looks. 1 date moved.', '.saying');
-    await page.press('Schedule');
+    await page.toast('Saved how the filter looks.');
+    await page.visit('upkeep');
     await page.type('Search', 'Upstairs filter');
     await page.click('[data-kept="Change the air filter"] [data-act=dates]');
     await page.says('Graded 1 on Tue, Nov 24 (filter grade). Do it within 3 days: Fri, Nov 27.');
   });
 
   test('a look that is due asks what it found', async () => {
-    await page.press('Add');
+    await page.visit('add');
     await page.choose('Kind', 'Filter position');
     await page.type('Name', 'Attic filter');
     await page.choose('Task', 'Change the air filter');
     await (await page.field('Look monthly, change when gray')).click();
     await page.press('Add it');
     await page.says('Attic filter is added');
-    await page.press('Today');
+    await page.openToday();
     await page.says('Attic filter');
     await page.click(`${line('baseline air-filter-panel-replace')} [data-act=done]`);
     await page.says('What you found', '[role=dialog]');
     await (await page.field('Light gray')).click();
     await page.says('Attic filter: next due Thu, Dec 24', '[role=dialog]');
     await page.press('Save');
-    await page.says('Next due Thu, Dec 24', '.saying');
+    await page.toast('Next due Thu, Dec 24');
   });
 
   test('what is in stock decides when to order', async () => {
-    await page.press('Note');
-    await page.says('Log something');
-    await (await page.field('In stock')).click();
+    await page.visit('note');
+    await page.press('Bought or used');
     await page.choose('What', 'panel filter');
     await page.type('How many came', '12');
     await page.press('Save');
-    await page.says('Stock saved.', '.saying');
-    await page.press('Record');
+    await page.toast('Stock saved.');
+    await page.visit('ledger');
     await page.says('Stock moved');
   });
 });
 
 describe('practices', () => {
   test('are read with their schools and the cautions at their steps', async () => {
-    await page.press('How-to');
+    await page.visit('practices');
     await page.says('Air filters and air handling');
     await page.type('Search', 'gutter');
     await page.click('[data-practice=gutter-clean] button');
@@ -128,10 +126,10 @@ describe('practices', () => {
   test('hidden, one is no longer offered; shown again, it is', async () => {
     await page.press('Hide here');
     await page.says('Clean the gutters: hidden.');
-    await page.press('Add');
+    await page.visit('add');
     await page.choose('Kind', 'Gutters');
     expect(await (await page.field('Task')).getText()).not.toContain('Clean the gutters');
-    await page.press('How-to');
+    await page.visit('practices');
     await page.type('Search', 'gutter-clean');
     await page.press('Show again');
     await page.says('Clean the gutters: shown again.');
@@ -162,13 +160,13 @@ describe('practices', () => {
     await page.says('Feed the sourdough: changed.', '.saying');
     await page.press('Open');
     await page.says('About 20 min', '[data-practice=own-feed-the-sourdough]');
-    await page.press('Add');
+    await page.visit('add');
     await page.choose('Kind', 'Something else');
     await page.choose('Task', 'Feed the sourdough');
     await page.type('Name', 'Crock');
     await page.press('Add it');
     await page.says('Crock is added');
-    await page.press('Today');
+    await page.openToday();
     await page.says('Feed the sourdough');
   });
 

@@ -38,25 +38,25 @@ describe('without a connection', () => {
     await running.kill();
     await page.click(`${line('Reseal the steps')} [data-act=done]`);
     await page.says('1 entry is waiting to be sent.');
-    await page.says('logged, waiting to be sent', line('Reseal the steps'));
+    await page.says('Saved on this device, waiting to be sent', line('Reseal the steps'));
     expect(await page.count(`${line('Reseal the steps')} [data-act=done]`)).toBe(0);
   });
 
   test('it can be taken back though nothing has been sent yet', async () => {
     await page.click('[data-line^="late smoke-alarm-test"] [data-act=done]');
     await page.says('2 entries are waiting to be sent.');
-    await page.says('Test the smoke alarm, Basement: logged for today. No connection.', '.saying');
+    await page.toast('Test the smoke alarm, Basement: done today. No connection.');
     await page.click('[data-act=undo]');
-    await page.says('Undone.', '.saying');
+    await page.toast('Undone.');
     await page.find('[data-line^="late smoke-alarm-test"] [data-act=done]');
   });
 
   test('the page that cannot be read says so and offers to try again', async () => {
-    await page.press('Record');
+    await page.visit('ledger');
     await page.says('No connection.');
-    await page.press('Today');
+    await page.openToday();
     await page.says('No connection.');
-    await page.says('logged, waiting to be sent', line('Reseal the steps'));
+    await page.says('Saved on this device, waiting to be sent', line('Reseal the steps'));
   });
 
   test('it survives a reload, is sent once the connection is back, and stands once in the ledger', async () => {
@@ -66,10 +66,10 @@ describe('without a connection', () => {
       async () => (await page.count('[data-test=waiting]')) === 0,
       'the entry is still waiting',
     );
-    await page.says('What 14 Juniper Bend needs today');
+    await page.says('14 Juniper Bend', 'header');
     await page.find('[data-line^="coming own Reseal"], [data-line^="late smoke-alarm-test"]');
     expect(await page.count('[data-line^="late own Reseal"]')).toBe(0);
-    await page.press('Record');
+    await page.visit('ledger');
     await page.find('[data-entry]');
     const texts = await Promise.all(
       (await page.driver.findElements({ css: '[data-entry]' })).map((one) => one.getText()),
@@ -79,7 +79,7 @@ describe('without a connection', () => {
   });
 
   test('an answer lost on the way does not double the entry', async () => {
-    await page.press('Today');
+    await page.openToday();
     await page.find('[data-line]');
     // The server hears of it, but the browser never hears back: its first request is dropped after it was sent.
     await page.driver.executeScript(`
@@ -97,7 +97,7 @@ describe('without a connection', () => {
       async () => (await page.count('[data-test=waiting]')) === 0,
       'the entry is still waiting',
     );
-    await page.press('Record');
+    await page.visit('ledger');
     await page.find('[data-entry]');
     const texts = await Promise.all(
       (await page.driver.findElements({ css: '[data-entry]' })).map((one) => one.getText()),
@@ -108,7 +108,7 @@ describe('without a connection', () => {
   });
 
   test('what is refused when it is sent later is told, and can be discarded', async () => {
-    await page.press('Today');
+    await page.openToday();
     const other = await Page.open(server.address);
     try {
       await other.signInToDemo();
@@ -124,7 +124,7 @@ describe('without a connection', () => {
       await page.click('[data-line^="late smoke-alarm-battery-swap"] [data-act=done]');
       await page.says('1 entry is waiting to be sent.');
       await other.click('[data-line^="late smoke-alarm-battery-swap"] [data-act=done]');
-      await other.says('logged for today', '.saying');
+      await other.toast('done today');
       await page.command('Network.emulateNetworkConditions', {
         offline: false,
         latency: 0,
@@ -132,7 +132,7 @@ describe('without a connection', () => {
         uploadThroughput: -1,
       });
       await page.says(
-        'Not saved: Change the smoke alarm battery, Basement: logged for today. Someone else changed this first',
+        'Not saved: Change the smoke alarm battery, Basement: done today. Someone else changed this first',
       );
       await page.press('Discard it');
       await page.waitFor(async () => (await page.count('.strip.wrong')) === 0, 'it was not discarded');

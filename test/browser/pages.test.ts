@@ -20,16 +20,16 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   Today: () => page.signInToDemo(),
   'a line with its reasons': () => page.click('[data-act=why]').then(() => page.find('.reasons')),
   'the sheet to log': () =>
-    page.click('[data-act=log]').then(() => page.says('What happens next', '[role=dialog]')),
+    page.act('[data-line]', 'Done with details').then(() => page.says('What happens next', '[role=dialog]')),
   'the sheet to put off': async () => {
     await page.press('Close');
-    await page.click(`${line('smoke-alarm-test')} [data-act=putOff]`);
+    await page.act(line('smoke-alarm-test'), 'Postpone …');
     await page.type('To which day', '2027-06-01');
     await page.says('This is a safety task', '[role=dialog]');
   },
   Ledger: async () => {
     await page.press('Close');
-    await page.press('Record');
+    await page.visit('ledger');
     await page.find('[data-entry]');
   },
   'the ledger narrowed down, with its totals': async () => {
@@ -39,7 +39,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.click('[data-act=csv-in]');
     await page.find('#csv-file');
   },
-  Runs: () => page.press('Checklists').then(() => page.says('Checklists of the house')),
+  Runs: () => page.visit('runs').then(() => page.says('Checklists of the house')),
   'a run, its things being got together': () =>
     page.click('[data-round=monthly] [data-act=start]').then(() => page.find('.gather')),
   'a run at a step with cautions': async () => {
@@ -51,7 +51,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   'a run as a check sheet': () =>
     page.press('Print as a check sheet').then(() => page.find('[data-sheet-item]')),
-  'the ledger again': () => page.press('Record').then(() => page.find('[data-entry]')),
+  'the ledger again': () => page.visit('ledger').then(() => page.find('[data-entry]')),
   'the sheet to correct': () => page.click('[data-act=correct]').then(() => page.find('[role=dialog] form')),
   'the sheet to strike out': async () => {
     await page.press('Close');
@@ -60,7 +60,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   Add: async () => {
     await page.press('Close');
-    await page.press('Add');
+    await page.visit('add');
     await page.choose('Task', 'Test the smoke alarm');
     await page.says('What wears it here');
   },
@@ -70,10 +70,10 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('Add it');
     await page.says('Enter a value');
   },
-  Almanac: () => page.press('Weather and seasons').then(() => page.says('Based on')),
+  Almanac: () => page.visit('almanac').then(() => page.says('Based on')),
   'the almanac, its dates being set': () =>
     page.press('Set dates for this home').then(() => page.find('[data-season] input')),
-  Bench: () => page.press('Calculators').then(() => page.says('Still needed')),
+  Bench: () => page.visit('bench').then(() => page.says('Still needed')),
   'the Bench with a verdict, its edges being set': async () => {
     await page.press('Sludge');
     await page.type('Sludge, in', '13');
@@ -82,31 +82,30 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   'Something is wrong': () =>
     page
-      .press('Something is wrong')
+      .visit('trouble')
       .then(() => page.press('No cooling'))
       .then(() => page.find('[data-symptom=no-cooling] .stop')),
   'a reading being noted': async () => {
-    await page.press('Note');
-    await (await page.field('A measurement')).click();
+    await page.visit('note');
+    await page.press('A measurement');
     await page.choose('Which thing', 'Water heater');
     await page.type('At the faucet', '130');
     await (await page.field('After a minute')).click();
     await page.find('[data-verdict=act]');
   },
-  Note: () => page.press('Note').then(() => page.says('Log something')),
+  Note: () => page.visit('note').then(() => page.find('[data-test=typed]')),
   'where practitioners disagree': async () => {
-    await page.press('How-to');
-    await page.press('Where practitioners disagree');
+    await page.visit('disagreements');
     await page.says('53 questions');
     await page.click('details summary');
   },
-  Practices: () => page.press('How-to').then(() => page.says('Air filters and air handling')),
+  Practices: () => page.visit('practices').then(() => page.says('Air filters and air handling')),
   'a practice read': () =>
     page
       .click('[data-practice=furnace-annual-tune-up] button')
       .then(() => page.find('[data-practice=furnace-annual-tune-up] .caution')),
   'a practice of one’s own': () => page.press('Add one of your own').then(() => page.says('The steps')),
-  House: () => page.press('House').then(() => page.says('Download the house file')),
+  House: () => page.visit('house').then(() => page.says('Download the house file')),
   'A new home': () => page.press('A new home').then(() => page.says('Time zone')),
   'what the home is like, being told': () =>
     page.press('Change …', "//*[@data-test='traits']").then(() => page.says('someone will really look')),
@@ -120,11 +119,11 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   'a thing being replaced': () =>
     page.click('[data-act=replace]').then(() => page.field('Day it was replaced')),
   'a thing with readings over time': async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('Foundation');
     await page.find('[data-series] svg');
   },
-  Upkeep: () => page.press('Schedule').then(() => page.find('[data-kept]')),
+  Upkeep: () => page.visit('upkeep').then(() => page.find('[data-kept]')),
   'a duty with its next three dates': () =>
     page.click('[data-kept="Change the air filter"] [data-act=dates]').then(() => page.find('.reasons')),
   'the schools side by side, and what a change moves': async () => {
@@ -136,23 +135,23 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     page.click('[data-kept="Change the air filter"] [data-act=pause]').then(() => page.says('Pause')),
   'what goes with a system': () =>
     page.click('.besides summary').then(() => page.find('.besides [data-practice]')),
-  'where things are': () => page.press('Shutoffs').then(() => page.says('Whom to call')),
+  'where things are': () => page.visit('sheet').then(() => page.says('Whom to call')),
   'Upkeep of a home with nothing in it': async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('A new home');
     await page.type('Name', 'Nothing yet');
     await page.type('Time zone', 'America/Chicago');
     await page.press('Create home');
     await page.says('What kind of house is it?');
-    await page.press('Schedule');
+    await page.visit('upkeep');
     await page.says('No tasks yet.');
   },
   'House with nothing in it': () =>
     page
-      .press('House')
+      .visit('house')
       .then(() => page.says('Say which rooms there are, and this tells where alarms are missing.')),
   'where things are, nobody having said': () =>
-    page.press('Shutoffs').then(() => page.says('Check this: it may be another')),
+    page.visit('sheet').then(() => page.says('Check this: it may be another')),
 };
 
 /** Where axe looks at the colors on screen too, in both themes; that every color goes with every ground is computed (`contrast.test.ts`). */
@@ -182,7 +181,7 @@ describe.each(Object.entries(PLACES).map(([name, come], at) => ({ name, come, at
 describe('on paper', () => {
   test('the pages print without what can only be pressed', async () => {
     await page.resize(LAPTOP);
-    await page.choose('Home', '14 Juniper Bend');
+    await page.switchHome('14 Juniper Bend');
     await page.find('[data-line]');
     await page.command('Emulation.setEmulatedMedia', { media: 'print' });
     const pressable = await page.driver.executeScript<number>(

@@ -24,7 +24,7 @@ const split = async (supply: string): Promise<void> => {
 
 describe('the Bench', () => {
   test('judges while one types, in any unit, and says what is still needed', async () => {
-    await page.press('Calculators');
+    await page.visit('bench');
     await page.says('Still needed: Return air, before the filter');
     await split('60');
     await page.says('Fix it within 7 days', '[data-verdict=act]');
@@ -80,9 +80,8 @@ describe('the Bench', () => {
 
 describe('a reading noted', () => {
   test('is judged where it is typed, and what it calls for stands on Today until it is put right', async () => {
-    await page.press('Note');
-    await page.says('Log something');
-    await (await page.field('A measurement')).click();
+    await page.visit('note');
+    await page.press('A measurement');
     await page.choose('Which thing', 'Water heater');
     await page.choose('What was measured', 'Hot water at the faucet');
     await page.press('Save');
@@ -91,8 +90,8 @@ describe('a reading noted', () => {
     await (await page.field('After a minute')).click();
     await page.says('Nobody bathes or showers', '[data-verdict=stop]');
     await page.press('Save');
-    await page.says('Measurement saved.', '.saying');
-    await page.press('Today');
+    await page.toast('Measurement saved.');
+    await page.openToday();
     await page.says('Stop: Water heater', '[data-stop="reading.tap-temperature"]');
     await page.click('[data-stop="reading.tap-temperature"] [data-act=close-stop]');
     await page.type('What was done', 'Dial turned down, measured again');
@@ -101,30 +100,29 @@ describe('a reading noted', () => {
     await page.says('must be', '[role=alert]');
     await page.type('Cost', '');
     await page.press('Mark as fixed');
-    await page.says('Fixed: Hot water at the faucet.', '.saying');
+    await page.toast('Fixed: Hot water at the faucet.');
     expect(await page.count('[data-stop="reading.tap-temperature"]')).toBe(0);
   });
 
   test('what it found names the work that answers it, and is closed when the same is read again and sound', async () => {
     const readTap = async (temperature: string, verdict: string): Promise<void> => {
-      await page.press('Note');
-      await page.says('Log something');
-      await (await page.field('A measurement')).click();
+      await page.visit('note');
+      await page.press('A measurement');
       await page.choose('Which thing', 'Water heater');
       await page.choose('What was measured', 'Hot water at the faucet');
       await page.type('At the faucet', temperature);
       await (await page.field('After a minute')).click();
       await page.find(`[data-verdict=${verdict}]`);
       await page.press('Save');
-      await page.says('Measurement saved.', '.saying');
-      await page.press('Today');
+      await page.toast('Measurement saved.');
+      await page.openToday();
     };
     await readTap('131 F', 'act');
     const found = '[data-finding="reading.tap-temperature"]';
     await page.says('What fixes it: Check the hot water’s temperature', found);
     await page.press('Check the hot water’s temperature', `//*[@data-finding='reading.tap-temperature']`);
     await page.says('Check the hot water’s temperature', 'h1');
-    await page.press('Today');
+    await page.openToday();
     await page.find(found);
     await readTap('119 F', 'sound');
     await page.find('#section-late');
@@ -132,7 +130,7 @@ describe('a reading noted', () => {
   });
 
   test('stands on the page of its thing over time, with the verdict of then', async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('Water heater');
     await page.says('Measurements over time');
     await page.find('[data-series=tap-temperature] svg');
@@ -143,7 +141,7 @@ describe('a reading noted', () => {
 
 describe('something is wrong', () => {
   test('is one key away from everywhere, and says first what keeps people safe', async () => {
-    await page.press('Weather and seasons');
+    await page.visit('almanac');
     await page.says('Based on');
     await page.driver.actions().sendKeys('!').perform();
     await page.says('Emergencies');
@@ -163,17 +161,17 @@ describe('something is wrong', () => {
   });
 
   test('a key pressed while typing types', async () => {
-    await page.press('Calculators');
+    await page.visit('bench');
     await (await page.field('Return air')).sendKeys('!');
     expect(await (await page.field('Return air')).getAttribute('value')).toContain('!');
   });
 });
 
 test('what is shut stands on Today and on the sheet of shutoffs', async () => {
-  await page.press('Today');
+  await page.openToday();
   const shut = /Back hose bib, since \w+, Sep \d+; reopen around/;
   expect(await page.says('Back hose bib, since')).toMatch(shut);
-  await page.press('Shutoffs');
+  await page.visit('sheet');
   await page.says('Where things are', 'h1');
   expect(await page.says('Back hose bib, since')).toMatch(shut);
   await page.driver.navigate().refresh();

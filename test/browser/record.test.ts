@@ -13,7 +13,7 @@ beforeAll(async () => {
   page = await Page.open(server.address);
   await page.command('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
   await page.signInToDemo();
-  await page.press('Record');
+  await page.visit('ledger');
   await page.find('[data-entry]');
 });
 afterAll(async () => {
@@ -111,7 +111,7 @@ describe('as a table', () => {
 
 describe('one thing', () => {
   test('has its whole life on its page, and its papers with the end of their cover', async () => {
-    await page.press('House');
+    await page.visit('house');
     await page.press('Water heater');
     await page.says('History');
     const file = join(folder, 'warranty.pdf');
@@ -126,7 +126,7 @@ describe('one thing', () => {
     await page.says('Added: Tank warranty.', '.saying');
     await page.says('Tank warranty Warranty', '[aria-label=Papers]');
     await page.says('until Sun, Jan 10, 2027', '[aria-label=Papers]');
-    await page.press('Today');
+    await page.openToday();
     await page.says('Tank warranty, Water heater: covered until Sun, Jan 10, 2027', '.covers');
     await page.press('Tank warranty, Water heater');
     await page.press('Remove paper …');

@@ -36,11 +36,11 @@ describe('the autumn closing', () => {
 
   test('begins with what to get together, and goes one step at a time', async () => {
     // The tap stands open after a warm spell: it is this run that shuts it.
-    await page.press('Note');
-    await page.says('Log something');
+    await page.visit('note');
+    await page.press('Shut off or open');
     await page.press('Open', "//*[@data-standing='closed'][contains(., 'Back hose bib')]");
-    await page.says('Back hose bib: saved as open.', '.saying');
-    await page.press('Checklists');
+    await page.toast('Back hose bib: saved as open.');
+    await page.visit('runs');
     await page.click('[data-round=autumn-closing] [data-act=start]');
     await page.says('First, get these together');
     await (await page.field('Ladder')).click();
@@ -82,7 +82,7 @@ describe('the autumn closing', () => {
       await other.go(address);
       await other.says('Close its inside valve.', '[data-item$=outdoor-tap-shut-and-drain]');
       await goThrough(other, 'outdoor-tap-shut-and-drain');
-      await other.press('Checklists');
+      await other.visit('runs');
       await other.says('In progress');
     } finally {
       await other.close();
@@ -111,10 +111,13 @@ describe('the autumn closing', () => {
   test('finished, everything is in the ledger at once, what it shut stands shut, and the spring duty appears', async () => {
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
-    await page.press('Today');
-    await page.says('Back hose bib, since Tue, Nov 24; reopen around', '.strip-of');
+    await page.openToday();
+    await page.says(
+      'Back hose bib since Tue, Nov 24, reopen around',
+      'section[aria-labelledby=section-shut]',
+    );
     await page.says('Nobody bathes or showers', '[data-stop="reading.tap-temperature"]');
-    await page.press('Record');
+    await page.visit('ledger');
     const text = await page.says('temperature at the faucet: 62 °C');
     expect(text).toMatch(/Done Shut and drain the hose bib, Back hose bib/);
     expect(text).toMatch(/Done Take the hoses off before frost/);
@@ -123,7 +126,7 @@ describe('the autumn closing', () => {
 
 describe('one job', () => {
   test('a furnace tune-up from Today: refused what is the trade’s, every caution at its step', async () => {
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.says('Or choose some tasks');
     await page.type('Search', 'furnace');
     await (await page.field('Tune up the gas furnace')).click();
@@ -142,12 +145,12 @@ describe('one job', () => {
     await page.click('[data-act=stop-answer]');
     await page.click('[data-act=finish]');
     await page.says('Finished. 1 entry saved.', '.saying');
-    await page.press('Today');
+    await page.openToday();
     await page.says('Tune up the gas furnace', '[data-stop="Tune up the gas furnace"]');
   });
 
   test('a furnace tune-up to its end, every caution answered at its step', async () => {
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.type('Search', 'furnace');
     await (await page.field('Tune up the gas furnace')).click();
     await page.press('Start with these');
@@ -157,14 +160,14 @@ describe('one job', () => {
     await page.click('[data-act=finish]');
     // What was seen is kept as well, sound as it was.
     await page.says('Finished. 8 entries saved.', '.saying');
-    await page.press('Record');
+    await page.visit('ledger');
     await page.says('Done Tune up the gas furnace, Furnace');
-    await page.press('Today');
+    await page.openToday();
     await page.find('[data-line]');
   });
 
   test('done to the end it is logged with its day, minutes and note', async () => {
-    await page.click(`${line('gfci-test')} [data-act=run]`);
+    await page.act(line('gfci-test'), 'Step by step');
     await page.says('First, get these together');
     await page.click('[data-act=begin]');
     await page.click('[data-act=details]');
@@ -179,14 +182,14 @@ describe('one job', () => {
     await goThrough(page, 'gfci-test');
     await page.click('[data-act=finish]');
     await page.says('Finished.', '.saying');
-    await page.press('Record');
+    await page.visit('ledger');
     await page.says('Both tripped and reset');
   });
 });
 
 describe('a round somebody left half-way', () => {
   test('goes on where it was; what is found on the way is noted with its place, or taken back', async () => {
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.press('Continue', "//li[contains(., 'Quarterly checklist')]");
     await page.says('Change the air filter', 'h2');
     await page.click('[data-act=found]');
@@ -211,7 +214,7 @@ describe('a round somebody left half-way', () => {
     await page.says('To be saved: Torn frame, Upper edge.', '[data-test=found]');
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
-    await page.press('Today');
+    await page.openToday();
     await page.says('Return filter, Upper edge', '[data-finding="Torn frame"]');
   });
 });
@@ -222,7 +225,7 @@ describe('where there is no signal', () => {
       () => page.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'),
       'the pages are not kept on the device',
     );
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.click('[data-round=yearly] [data-act=start]');
     await page.click('[data-act=begin]');
     await page.find('[data-item]');
@@ -249,7 +252,7 @@ describe('where there is no signal', () => {
     await page.connect(true);
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
-    await page.press('Record');
+    await page.visit('ledger');
     const text = await page.says('And snows');
     expect(text).toContain('It snows');
     expect(text).toContain('It still snows');
@@ -258,7 +261,7 @@ describe('where there is no signal', () => {
 
 describe('a treatment plant visit, by the pen', () => {
   test('printed as a check sheet, what the pen wrote is typed in on one screen', async () => {
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.says('Or choose some tasks');
     await page.type('Search', 'scum');
     await (await page.field('Measure scum, clear water and sludge')).click();
@@ -297,9 +300,9 @@ describe('a treatment plant visit, by the pen', () => {
     await page.press('Step by step');
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
-    await page.press('Today');
-    await page.says('Fix: Layers of a tank, by every approach');
-    await page.press('Record');
+    await page.openToday();
+    await page.says('Layers of a tank, by every approach', '[aria-labelledby=section-findings]');
+    await page.visit('ledger');
     await page.says('sludge: 14 in');
     await page.says('scum: 3.5 in');
     expect(await page.says('Done Measure scum, clear water and sludge')).toMatch(
@@ -308,12 +311,12 @@ describe('a treatment plant visit, by the pen', () => {
   });
 
   test('nothing done, there is nothing to save, and it can be discarded', async () => {
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.click('[data-round=midwinter] [data-act=start]');
     await page.click('[data-act=begin]');
     await page.click('[data-act=finish]');
     await page.says('there is nothing to save', '.saying');
-    await page.press('Checklists');
+    await page.visit('runs');
     await page.says('Midwinter checklist started');
     await page.press('Discard …');
     await page.press('Discard', "//li[contains(., 'Discard it?')]");
@@ -329,13 +332,13 @@ test('signed out, nothing of a run or of the house stays on the device', async (
     page.driver.executeScript<string[]>(
       'return Object.keys(localStorage).filter((key) => /sheet|open run/.test(key))',
     );
-  await page.press('Checklists');
+  await page.visit('runs');
   await page.click('[data-round=after-storm] [data-act=start]');
   await page.click('[data-act=begin]');
   await page.find('[data-item]');
   await page.waitFor(async () => (await kept()).some((key) => key.includes('open run')), 'it is not kept');
   await page.driver.navigate().refresh();
-  await page.press('Sign out');
+  await page.fromMenu('Sign out');
   await page.says('Look around');
   expect(await kept()).toEqual([]);
 });

@@ -39,8 +39,8 @@ function isoOf(text: string): string {
 
 /** The due date that the dialog announces once it is logged; then it is logged. */
 async function foretoldAndLogged(duty: string): Promise<string> {
-  await page.press('Today');
-  await page.click(`${line(duty)} [data-act=log]`);
+  await page.openToday();
+  await page.act(`${line(duty)}`, 'Done with details');
   const said = await page.says('next due', '[role=dialog]');
   const day = /next due (\w+, \w+ \d+(?:, \d{4})?)/i.exec(said)?.[1];
   if (day === undefined) throw new Error(`no day in: ${said}`);

@@ -8,7 +8,7 @@ beforeAll(async () => {
   server = await startDemo();
   page = await Page.open(server.address);
   await page.signInToDemo();
-  await page.press('Schedule');
+  await page.visit('upkeep');
   await page.find('[data-kept]');
 });
 afterAll(async () => {
@@ -69,10 +69,9 @@ describe('how a thing is kept', () => {
 
 describe('what the record proposes', () => {
   test('is shown with the looks it rests on, and left when it is not wanted', async () => {
-    const lists = await page.driver.findElements({ css: 'header select option' });
-    for (const option of lists) if ((await option.getText()) === '27 Mesa Row') await option.click();
-    await page.says('What 27 Mesa Row needs today');
-    await page.press('Schedule');
+    await page.switchHome('27 Mesa Row');
+    await page.says('27 Mesa Row', 'header');
+    await page.visit('upkeep');
     await page.says('Your checks suggest', kept(FILTER));
     await page.click(`${kept(FILTER)} details summary`);
     await page.says('graded 1 after', kept(FILTER));
@@ -88,13 +87,12 @@ describe('what the record proposes', () => {
   });
 
   test('taken, it becomes the home’s own interval', async () => {
-    await page.press('Note');
-    await page.says('Log something');
-    await (await page.field('How a filter looks')).click();
+    await page.visit('note');
+    await page.press('How a filter looks');
     await (await page.field('Gray or darker')).click();
     await page.press('Save');
-    await page.says('Saved how the filter looks', '.saying');
-    await page.press('Schedule');
+    await page.toast('Saved how the filter looks');
+    await page.visit('upkeep');
     const text = await page.says('Your checks suggest', kept(FILTER));
     const days = /Your checks suggest every (\d+) days/.exec(text)?.[1] ?? '';
     await page.click(kept(FILTER, 'accept'));

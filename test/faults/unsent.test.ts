@@ -44,19 +44,17 @@ describe('an entry the server fails at', () => {
   test('is told after three tries, holds back no other home, and can be put right and sent', async () => {
     await fail();
     await page.click(LATE);
-    await page.says('The server could not save it. It is kept on this device and tried again.', '.saying');
+    await page.toast('The server could not save it. It is kept on this device and tried again.');
     await page.says('1 entry is waiting to be sent. The server could not save it. It is tried again.');
 
     // Another home is none of its business.
-    await page.choose('Home', '3 Weir Lane');
-    await page.says('What 3 Weir Lane needs today');
+    await page.switchHome('3 Weir Lane');
+    await page.says('3 Weir Lane', 'header');
     await page.click('[data-line^="late"] [data-act=done]');
-    await page.says('logged for today', '.saying');
+    await page.toast('done today');
 
     await page.press('Try again');
-    await page.says(
-      'Not saved: Test the smoke alarm, Basement: logged for today. Something went wrong here.',
-    );
+    await page.says('Not saved: Test the smoke alarm, Basement: done today. Something went wrong here.');
     await gone('[data-test=waiting]');
 
     await heal();
@@ -64,9 +62,9 @@ describe('an entry the server fails at', () => {
     await page.type('Date', '2026-11-23');
     await page.press('Send it');
     await gone('.strip.wrong');
-    await page.choose('Home', '14 Juniper Bend');
-    await page.says('What 14 Juniper Bend needs today');
-    await page.press('Record');
+    await page.switchHome('14 Juniper Bend');
+    await page.says('14 Juniper Bend', 'header');
+    await page.visit('ledger');
     await page.says('Done Test the smoke alarm, Basement');
     expect(await page.complaints()).toEqual([]);
   });
@@ -92,13 +90,13 @@ describe('signing out', () => {
     await page.click('[data-line^="late own Reseal"] [data-act=done]');
     await page.says('1 entry is waiting to be sent.');
 
-    await page.press('Sign out');
+    await page.fromMenu('Sign out');
     await page.says('1 entry has not been sent. If you sign out now, it is deleted');
     expect(await page.faults()).toEqual([]);
     await page.click('[data-act=stay]');
     await page.says('1 entry is waiting to be sent.');
 
-    await page.press('Sign out');
+    await page.fromMenu('Sign out');
     await page.click('[data-act=leave-all]');
     await page.says('Sign in');
     expect(await owners()).toEqual(['another']);
@@ -120,7 +118,7 @@ describe('signing out', () => {
   });
 
   test('with nothing unsent goes at once', async () => {
-    await page.press('Sign out');
+    await page.fromMenu('Sign out');
     await page.says('Sign in');
     expect(await page.answer('/api/me')).toMatchObject({ code: 'not-signed-in' });
   });

@@ -8,6 +8,29 @@ import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.
 /** How long something is waited for that will come: on a busy machine it comes late. */
 const PATIENCE_MS = 60_000;
 
+/** The place each page is in, and the page each place opens with; the two acts are in none. */
+const PLACE_OF: Readonly<Record<string, string>> = {
+  today: 'today',
+  upkeep: 'plan',
+  runs: 'plan',
+  almanac: 'plan',
+  house: 'house',
+  sheet: 'house',
+  walk: 'house',
+  add: 'house',
+  ledger: 'record',
+  practices: 'howTo',
+  bench: 'howTo',
+  disagreements: 'howTo',
+};
+const FIRST_PAGES: Readonly<Record<string, string>> = {
+  today: 'today',
+  plan: 'upkeep',
+  house: 'house',
+  record: 'ledger',
+  howTo: 'practices',
+};
+
 /** The rule of axe about colors: the slowest, and the only one that a theme decides. */
 const COLORS = 'color-contrast';
 
@@ -27,6 +50,7 @@ export interface Size {
   readonly height: number;
 }
 export const LAPTOP: Size = { width: 1280, height: 800 };
+export const PHONE: Size = { width: 390, height: 844 };
 export const NARROW: Size = { width: 360, height: 740 };
 
 /** A headless Chromium with a profile of its own, and the few things tests do with it. */
@@ -113,7 +137,7 @@ export class Page {
 
   async click(css: string): Promise<void> {
     await this.waitFor(async () => {
-      await (await this.find(css)).click();
+      await this.hit(await this.find(css));
       return true;
     }, `${css} cannot be clicked`);
   }
@@ -180,7 +204,7 @@ export class Page {
       const found = exact ?? (await this.driver.findElement(atFirst));
       // A press on what is greyed out does nothing: it waits until it would.
       if (!(await found.isEnabled())) return false;
-      await found.click();
+      await this.hit(found);
       return true;
     }, `nothing to press says ${words}`);
   }
@@ -226,10 +250,93 @@ export class Page {
     );
   }
 
+  /** Signs in to the demo account and opens its first home, with all of its tasks shown. */
   async signInToDemo(): Promise<void> {
     await this.go('/sign-in');
     await this.press('Look around with the demo homes');
+    await this.click('[data-home="14 Juniper Bend"]');
+    await this.showRest();
+  }
+
+  /** Shows the tasks of Today that are not of this week too. */
+  async showRest(): Promise<void> {
     await this.find('[data-line]');
+    if ((await this.count('[data-act=show-rest][aria-expanded=false]')) > 0)
+      await this.click('[data-act=show-rest]');
+  }
+
+  /** Opens Today, with all of its tasks shown. */
+  async openToday(): Promise<void> {
+    await this.visit('today');
+    await this.showRest();
+  }
+
+  /** Goes to a page as people do: its place first, then the page. */
+  async visit(page: string): Promise<void> {
+    const place = PLACE_OF[page];
+    if (place !== undefined) {
+      const css = `[data-place=${place}]`;
+      if (place === 'howTo' && !(await this.isShown(css))) await this.fromMenu('How-to');
+      else await this.clickShown(css);
+    }
+    if (place === undefined || FIRST_PAGES[place] !== page) await this.clickShown(`[data-go="${page}"]`);
+  }
+
+  private async isShown(css: string): Promise<boolean> {
+    const found = await this.driver.findElements(By.css(css));
+    const shown = await Promise.all(found.map((one) => one.isDisplayed()));
+    return shown.includes(true);
+  }
+
+  /** Clicks the one of several that is shown: the head and the bar of a phone lead to the same places. */
+  private async clickShown(css: string): Promise<void> {
+    await this.waitFor(async () => {
+      for (const one of await this.driver.findElements(By.css(css)))
+        if (await one.isDisplayed()) {
+          await this.hit(one);
+          return true;
+        }
+      return false;
+    }, `${css} is not shown`);
+  }
+
+  /** Clicks; what stands under a bar is first brought to the middle of the screen. */
+  private async hit(element: WebElement): Promise<void> {
+    await element.click().catch(async (error: unknown) => {
+      if (!/intercepted/.test(String(error))) throw error;
+      await this.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element);
+      await element.click();
+    });
+  }
+
+  /** Chooses in the menu of the person. */
+  async fromMenu(words: string): Promise<void> {
+    await this.click('.person-menu');
+    await this.menuItem(words);
+  }
+
+  async switchHome(name: string): Promise<void> {
+    await this.click('.home-menu');
+    await this.menuItem(name);
+  }
+
+  /** Chooses in the menu of a line of Today. */
+  async act(onLine: string, words: string): Promise<void> {
+    await this.click(`${onLine} [data-act=more]`);
+    await this.menuItem(words);
+  }
+
+  async menuItem(words: string): Promise<void> {
+    const path = By.xpath(`//*[@role='menuitem'][contains(normalize-space(.), ${quoted(words)})]`);
+    await this.waitFor(async () => {
+      await this.hit(await this.driver.findElement(path));
+      return true;
+    }, `no menu says ${words}`);
+  }
+
+  /** What the page says came of an act, once it says some words. */
+  async toast(words: string): Promise<string> {
+    return this.says(words, '.k-toast-text');
   }
 
   /** How many sheets of A4 the page takes when it is printed. */

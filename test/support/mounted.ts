@@ -3,14 +3,24 @@ import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
 import ToastService from 'primevue/toastservice';
 import { defineComponent, h, type Component, type Slot, type VNode } from 'vue';
+import { createMemoryHistory, createRouter } from 'vue-router';
 import { i18n } from '../../src/web/i18n.ts';
 import { look } from '../../src/web/kit/look.ts';
+import { routes } from '../../src/web/router.ts';
 
 /** Mounts something of the interface as the application does: with its controls, its words and a store of its own. */
 export function mounted(render: () => VNode): VueWrapper {
   return mount(defineComponent({ render }), {
     attachTo: document.body,
-    global: { plugins: [createPinia(), i18n, [PrimeVue, { unstyled: true, pt: look }], ToastService] },
+    global: {
+      plugins: [
+        createPinia(),
+        i18n,
+        [PrimeVue, { unstyled: true, pt: look }],
+        ToastService,
+        createRouter({ history: createMemoryHistory(), routes }),
+      ],
+    },
   });
 }
 

@@ -13,7 +13,7 @@ export interface RunningServer {
   kill(): Promise<void>;
 }
 
-export async function startServer(databaseUrl: string, port = 0): Promise<RunningServer> {
+export async function startServer(databaseUrl: string, port = 0, clockAt = CLOCK_AT): Promise<RunningServer> {
   const child = spawn(process.execPath, [resolve('dist/server/main.js')], {
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     env: {
@@ -23,7 +23,7 @@ export async function startServer(databaseUrl: string, port = 0): Promise<Runnin
       SESSION_SECRET: 'a secret for tests, long enough to be taken',
       PORT: String(port),
       WEB_FOLDER: resolve('dist/web'),
-      CLOCK_AT,
+      CLOCK_AT: clockAt,
       DEMO_PASSWORD,
       LOG_LEVEL: 'fatal',
     },
@@ -38,8 +38,8 @@ export async function startServer(databaseUrl: string, port = 0): Promise<Runnin
   return { port: message.listening, address: `http://127.0.0.1:${message.listening}`, process: child, kill };
 }
 
-/** A server on a fresh database with the demo homes in it. */
-export async function startDemo(): Promise<RunningServer & { databaseUrl: string }> {
+/** A server on a fresh database with the demo homes in it, some days after their last entry where a later clock is asked for. */
+export async function startDemo(clockAt = CLOCK_AT): Promise<RunningServer & { databaseUrl: string }> {
   const { app } = await freshDatabase(DEMO_TEMPLATE);
-  return { ...(await startServer(app)), databaseUrl: app };
+  return { ...(await startServer(app, 0, clockAt)), databaseUrl: app };
 }

@@ -68,8 +68,16 @@ export function usePhotos(homeId: string) {
 
   const place = ({ id, caption }: PhotoBody, asset: string): Promise<string> =>
     act({ route: 'placePhoto', homeId, params: { photoId: id }, body: { asset }, label: caption });
+  const placeById = (photoId: string, asset: string): Promise<string> =>
+    act({
+      route: 'placePhoto',
+      homeId,
+      params: { photoId },
+      body: { asset },
+      label: t('findings.photoShow'),
+    });
   const drop = ({ id, caption }: PhotoBody): Promise<string> =>
     act({ route: 'dropPhoto', homeId, params: { photoId: id }, body: {}, label: caption });
 
-  return { list, address, add, place, drop };
+  return { list, address, add, place, placeById, drop };
 }

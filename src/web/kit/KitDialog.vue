@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { onUnmounted, useTemplateRef } from 'vue';
 
@@ -28,7 +29,7 @@ const LOOK = {
 <template>
   <Dialog v-model:visible="open" modal :draggable="false" :pt="LOOK" :header="title" @show="begin">
     <template #closebutton="{ closeCallback }">
-      <button type="button" @click="closeCallback">{{ closeLabel }}</button>
+      <Button text :label="closeLabel" @click="closeCallback" />
     </template>
     <div ref="body"><slot /></div>
   </Dialog>

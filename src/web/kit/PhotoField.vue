@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
+import { Camera } from 'lucide-vue-next';
 import { ref, useId, useTemplateRef, watch } from 'vue';
 
 /** A photo to be sent. One that could not be stays chosen, and can be sent again without being taken again. */
@@ -18,8 +20,19 @@ const id = useId();
 const field = useTemplateRef<HTMLInputElement>('field');
 const file = ref<Blob | null>(null);
 
+/** The chosen picture, small, so that one sees which it is; as data, for the page may show no other. */
+const thumb = ref<string | null>(null);
+function show(picture: Blob): void {
+  const reader = new FileReader();
+  reader.onload = () => {
+    thumb.value = typeof reader.result === 'string' ? reader.result : null;
+  };
+  reader.readAsDataURL(picture);
+}
+
 function chosen(): void {
   file.value = field.value?.files?.[0] ?? null;
+  if (file.value) show(file.value);
   if (file.value) emit('send', file.value);
 }
 
@@ -34,8 +47,8 @@ watch(
 </script>
 
 <template>
-  <div>
-    <label :for="id">{{ label }}</label>
+  <div class="photo-field">
+    <!-- The library's upload knows no camera, so the field is the browser's own and its label looks like a button. -->
     <input
       :id="id"
       ref="field"
@@ -47,22 +60,48 @@ watch(
       :aria-invalid="error !== '' || undefined"
       @change="chosen"
     />
-    <p :id="`${id}-hint`" class="soft small">{{ hint }}</p>
+    <label :for="id" class="k-button k-framed"><Camera :size="20" aria-hidden="true" />{{ label }}</label>
+    <img v-if="thumb" class="thumb" :src="thumb" alt="" />
+    <p :id="`${id}-hint`" class="soft small" role="status">{{ hint }}</p>
     <p v-if="error" class="notice wrong" role="alert">
       {{ error }}
-      <button v-if="file" type="button" :disabled="busy" @click="emit('send', file)">{{ again }}</button>
+      <Button v-if="file" text :disabled="busy" :label="again" @click="emit('send', file)" />
     </p>
   </div>
 </template>
 
 <style scoped>
-label {
-  display: block;
-  font-weight: 600;
+.photo-field {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.25rem 0.75rem;
 }
 
-input[type='file'] {
+input {
+  position: absolute;
+  overflow: hidden;
+  width: 1px;
+  height: 1px;
+  min-height: 0;
+  padding: 0;
   border: 0;
-  padding-left: 0;
+  clip-path: inset(50%);
+}
+
+input:focus-visible + label {
+  outline: 2px solid var(--rust);
+  outline-offset: 2px;
+}
+
+label {
+  cursor: pointer;
+}
+
+.thumb {
+  width: 2.75rem;
+  height: 2.75rem;
+  border: 1px solid var(--rule);
+  object-fit: cover;
 }
 </style>

@@ -49,13 +49,13 @@ const here = computed(() => placeOf(route.name));
             :to="{ name: 'note', params: { homeId } }"
             ><Plus :size="18" aria-hidden="true" />{{ t('nav.note') }}</RouterLink
           >
-          <HomeMenu class="home" :home-id="homeId" />
           <RouterLink
             class="k-button k-framed k-grave wrong"
             data-go="trouble"
             :to="{ name: 'trouble', params: { homeId } }"
             ><CircleAlert :size="18" aria-hidden="true" />{{ t('nav.trouble') }}</RouterLink
           >
+          <span class="home"><HomeMenu :home-id="homeId" /></span>
         </template>
         <PersonMenu :home-id="homeId" @leave="emit('leave')" @search="emit('search')" />
       </div>
@@ -151,21 +151,12 @@ const here = computed(() => placeOf(route.name));
   min-width: 0;
 }
 
-.log {
-  order: 1;
-}
-
 .wrong {
-  order: 2;
   white-space: nowrap;
 }
 
 .home {
-  order: 3;
-}
-
-.person-menu {
-  order: 4;
+  min-width: 0;
 }
 
 @media (max-width: 64rem) and (min-width: 44.01rem) {
@@ -201,7 +192,7 @@ const here = computed(() => placeOf(route.name));
   }
 
   .home {
-    order: 0;
+    order: -1;
     margin-right: auto;
   }
 

@@ -4,7 +4,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import type { ErrorBody } from '../../contract/errors.ts';
 import { NoConnection } from '../device/errors.ts';
-import { forgetAll, keyOf, LAST_HOME, THEME } from '../device/kept.ts';
+import { forgetAll, KEYS_ON, keyOf, THEME } from '../device/kept.ts';
 import { allParcels, dropParcelsOf, keepParcel, type Parcel } from '../device/outboxStorage.ts';
 import type { Answered } from '../device/writeRoutes.ts';
 import { useOutbox } from './outbox.ts';
@@ -169,12 +169,14 @@ test('signing out leaves nothing of a person on the device, whatever kind it is,
   const outbox = await opened();
   await outbox.send(write());
   localStorage.setItem(THEME, 'dark');
-  localStorage.setItem(LAST_HOME, HOME);
+  localStorage.setItem(KEYS_ON, 'false');
   localStorage.setItem(keyOf('run', '1'), JSON.stringify({ personId: LIN }));
   localStorage.setItem(keyOf('run', '2'), JSON.stringify({ personId: 'somebody else' }));
   localStorage.setItem('salt-ledger something new', JSON.stringify({ personId: LIN }));
   localStorage.setItem('another program', '1');
   await forgetAll(LIN);
   expect(await allParcels()).toEqual([]);
-  expect(Object.keys(localStorage).sort()).toEqual(['another program', keyOf('run', '2'), THEME].sort());
+  expect(Object.keys(localStorage).sort()).toEqual(
+    ['another program', KEYS_ON, keyOf('run', '2'), THEME].sort(),
+  );
 });

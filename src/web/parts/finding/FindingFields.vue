@@ -91,7 +91,7 @@ async function send(file: Blob): Promise<void> {
     />
   </div>
   <p v-if="repairs.length > 0" class="small" role="status">
-    {{ t('findings.by') }}
+    {{ t('findings.fixedBy') }}
     {{ speech.formats.list(repairs.map((code) => practiceTitle(speech, { from: 'catalogue', code }))) }}
   </p>
   <PhotoField

@@ -1,36 +1,19 @@
 import { describe, expect, test } from 'vitest';
 import { civil } from '../../../core/calendar/civilDate.ts';
 import { dueReport } from '../../../core/formats/dueReport.ts';
-import { project } from '../../../core/schedule/project.ts';
 import { DEMO_HOMES } from '../../../demo/data/homes.ts';
 import { demoHouse } from '../../../demo/history.ts';
 import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
 import { findPractice } from '../../../core/catalogue/catalogue.ts';
+import { demoToday } from '../../../../test/support/demoToday.ts';
 import { around } from '../../../../test/support/surroundings.ts';
 import { sectionsOf, sharedWindow } from './lines.ts';
 
 const TODAY = civil('2026-11-24');
+const { house, rows, sections } = demoToday(TODAY);
 const [demo] = DEMO_HOMES;
 if (!demo) throw new Error('there is no demo home');
 const file = demoHouse(demo, TODAY);
-const house: HouseBody = { ...file, role: 'owner' };
-const rows: ScheduleRow[] = project(file, file.entries, TODAY, around(file, TODAY)).duties.map(
-  ({ satisfied: _, proposal: _proposal, occurrence, ...row }) => ({
-    ...row,
-    occurrence: occurrence && {
-      key: occurrence.key,
-      window: occurrence.window,
-      baseline: occurrence.baseline,
-      asks: occurrence.asks,
-      bookBy: occurrence.bookBy,
-      orderBy: occurrence.orderBy,
-      reasons: [...occurrence.reasons],
-    },
-    missed: [...row.missed],
-    extras: [...row.extras],
-  }),
-);
-const sections = sectionsOf(house, rows, TODAY, findPractice);
 const all = Object.values(sections).flat();
 
 describe('the lines of Today', () => {

@@ -62,7 +62,8 @@ export function sectionsOf(
   return sections;
 }
 
-function unitOf(house: HouseBody, row: ScheduleRow, on: CivilDate): Unit | null {
+/** A task with its thing, place and date; null where nothing of it is due. */
+export function unitOf(house: HouseBody, row: ScheduleRow, on: CivilDate): Unit | null {
   const duty = house.duties.find(({ id }) => id === row.dutyId);
   const asset = duty && currentUnit(house.assets, duty.asset);
   const { occurrence } = row;
@@ -111,6 +112,9 @@ function lineOf(key: string, units: readonly Unit[], first: Unit, find: FindPrac
     missed: units.reduce((sum, { row }) => sum + row.missed.length, 0),
   };
 }
+
+/** One thing's task as a line of its own. */
+export const lineOfUnit = (unit: Unit, find: FindPractice): Line => lineOf(unit.duty.id, [unit], unit, find);
 
 const byDue = (a: Line, b: Line): number => toDay(a.due) - toDay(b.due);
 /** Tasks without a record: safety first, then those frost can harm. */

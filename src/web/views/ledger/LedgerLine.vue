@@ -64,7 +64,9 @@ function isRestoring(target: string): boolean {
 
 const photo = computed(() => {
   const { body } = props.line;
-  return body.kind === 'finding' && body.photo ? usePhotos(props.house.home.id).address(body.photo) : null;
+  return (body.kind === 'finding' || body.kind === 'note') && body.photo
+    ? usePhotos(props.house.home.id).address(body.photo)
+    : null;
 });
 
 const showsReached = ref(false);

@@ -23,7 +23,7 @@ const { busy, errorAt, submit } = useForm();
 const { act } = useActs();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
-const sought = ref('');
+const sought = ref(typeof route.query['find'] === 'string' ? route.query['find'] : '');
 /** The practice the form is open for: a new one, or one of the home's own. */
 const making = ref<'new' | Practice | null>(null);
 const said = ref('');

@@ -19,7 +19,7 @@ import { useTrial, type Trial } from '../../composables/useTrial.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
-import { isFault, readCost, readWhole } from '../../parts/typed/fields.ts';
+import { isFault, readCost, readWhole, writeCost } from '../../parts/typed/fields.ts';
 import LookFields from './LookFields.vue';
 import { isPrinted, readAge } from '../../parts/typed/age.ts';
 import { asksAge } from '../../parts/typed/asksAge.ts';
@@ -27,7 +27,12 @@ import { isGraded, lookBody } from '../../parts/task/look.ts';
 import { type Line, type Unit } from '../../parts/task/lines.ts';
 
 /** Logs a line for another day or with details, and says beforehand what follows from it. */
-const props = defineProps<{ line: Line }>();
+const props = defineProps<{
+  line: Line;
+  /** The day and the cost, where they are known already; the cost in the smallest unit. */
+  date?: CivilDate;
+  cost?: number | null;
+}>();
 const emit = defineEmits<{ close: []; written: [sent: Sent, text: string] }>();
 
 // It asks in sentences of the other pages.
@@ -51,11 +56,14 @@ const asked = computed(() => props.line.units.some(({ occurrence }) => asksAge(o
 const chosen = ref(props.line.units.slice(0, asked.value ? 1 : undefined).map(({ duty }) => duty.id));
 const age = ref({ made: '', life: '', ends: '' });
 const typed = reactive({
-  date: today.value as string,
+  date: (props.date ?? today.value) as string,
   who: '',
   whoName: '',
   minutes: '',
-  cost: '',
+  cost:
+    props.cost === undefined || props.cost === null
+      ? ''
+      : writeCost(props.cost, currencyDigits(currency.value)),
   note: '',
   skipped: false,
   found: '',

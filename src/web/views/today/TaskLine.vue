@@ -49,7 +49,9 @@ const left = computed(() => props.line.units.filter((unit) => !isSettled(unit)))
 const result = computed(() => {
   if (left.value.length > 0) return null;
   const [first] = props.line.units;
-  return first ? (props.settled.get(first.duty.id)?.text ?? t.value('today.waiting')) : null;
+  if (!first) return null;
+  const isWaiting = props.line.units.some(({ duty }) => props.waiting.has(duty.id));
+  return isWaiting ? t.value('today.waiting') : (props.settled.get(first.duty.id)?.text ?? null);
 });
 const first = computed(() => props.line.units[0]);
 const shared = computed(() => sharedWindow(props.line.units));
@@ -179,7 +181,7 @@ function onKey(event: KeyboardEvent): void {
         }}</Button>
         <span v-if="where" class="soft where">{{ where }}</span>
         <span v-if="line.lifeSafety" class="safety"
-          ><AppSign name="lifeSafety" />{{ ' ' }}<span class="word">{{ t('lifeSafety') }}</span></span
+          ><AppSign name="lifeSafety" />{{ ' ' }}{{ t('lifeSafety') }}</span
         >
       </h3>
       <p v-if="result !== null" class="small result" role="status">
@@ -187,9 +189,12 @@ function onKey(event: KeyboardEvent): void {
       </p>
       <template v-else>
         <p class="soft small wide">{{ reason }}</p>
-        <p class="soft small narrow">{{ short }}</p>
+        <p class="soft small narrow">
+          <AppSign v-if="line.lifeSafety" name="lifeSafety" class="mark" :label="t('lifeSafety')" />
+          {{ short }}
+        </p>
       </template>
-      <ul v-if="several && result === null" class="units">
+      <ul v-if="several" class="units">
         <li v-for="unit in line.units" :key="unit.duty.id">
           <span v-if="isSettled(unit)" class="small soft"
             ><Check :size="16" aria-hidden="true" /> {{ unit.asset.name }}</span
@@ -421,6 +426,7 @@ h3 {
   }
 
   .minutes,
+  .safety,
   .wide,
   .where {
     display: none;
@@ -428,6 +434,14 @@ h3 {
 
   .narrow {
     display: block;
+  }
+
+  .when :deep(.window-bar) {
+    width: 6rem;
+  }
+
+  .mark {
+    color: var(--rust);
   }
 
   /* Done stands beside the words, the menu under it beside the window. */
@@ -445,14 +459,6 @@ h3 {
 
   .why {
     grid-column: 2 / -1;
-  }
-
-  .safety .word {
-    position: absolute;
-    overflow: hidden;
-    width: 1px;
-    height: 1px;
-    clip-path: inset(50%);
   }
 }
 

@@ -40,18 +40,23 @@ const speech = useSpeech();
 const waiting = useWaitingDuties();
 const keys = useKeySetting();
 const t = computed(() => speech.value.t);
-const { read, climate, missing, hours, lastDone, noteDone } = useTodayData(String(route.params['homeId']));
+const homeId = String(route.params['homeId']);
+const { read, climate, missing, hours, lastDone, noteDone } = useTodayData(homeId);
 const week = useWeek(hours);
 const acts = useTodayActs(speech, week, noteDone);
 const { busy } = acts;
 const { state, load } = useLoading(async () => {
-  await read();
-  // A danger stands over the list: it must not come after it and push it down.
-  if (home.standing?.findings.some(({ verdict }) => verdict === 'stop')) await loadStopNotice();
-  week.choose();
+  try {
+    await read();
+    // A danger stands over the list: it must not come after it and push it down.
+    if (home.standing?.findings.some(({ verdict }) => verdict === 'stop')) await loadStopNotice();
+  } finally {
+    // Without a connection what is known of the home stays on screen.
+    if (home.house?.home.id === homeId) week.choose();
+  }
 });
 
-const shown = computed(() => (state.value.kind === 'failed' ? null : week.week.value));
+const shown = week.week;
 const rest = computed(() =>
   SECTIONS.map((section) => ({ section, lines: shown.value?.rest[section] ?? [] })).filter(
     ({ lines }) => lines.length > 0,
@@ -140,10 +145,10 @@ const print = (): void => {
       :again="t('shell.tryAgain')"
       @again="load"
     />
-    <div v-else-if="!shown" role="status" :aria-label="t('shell.loading')">
+    <div v-if="!shown && state.kind === 'loading'" role="status" :aria-label="t('shell.loading')">
       <Skeleton v-for="n in 6" :key="n" class="waits" />
     </div>
-    <template v-else>
+    <template v-if="shown">
       <header>
         <h1>{{ home.on ? speech.formats.longDay(home.on) : t('today.title') }}</h1>
         <p v-if="home.rows.length > 0" class="soft">{{ lead }}</p>

@@ -12,7 +12,7 @@ import { useWriting, type Sent, type Wanted } from '../../composables/useWriting
 import { useSaying } from '../../kit/saying.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Line, Unit } from '../../parts/task/lines.ts';
-import { followsText } from './followsText.ts';
+import { followsText, nextText } from '../../../locales/followsText.ts';
 import type { useWeek } from './useWeek.ts';
 
 const A_WEEK = 7;
@@ -57,18 +57,18 @@ export function useTodayActs(
         ? followsText(speech.value, outcome.response)
         : waitsText(speech.value.t, outcome).trim();
     const duties = entries.flatMap(({ body }) => (body.kind === 'terms' ? [] : (dutyOf(body) ?? [])));
-    if (outcome.kind === 'delivered') {
-      week.settle(duties, { text: lineText(entries, follows), entries });
-      noteDone(entries);
-    }
+    // On the line it is short: nothing may move when it is said there.
+    const next = outcome.kind === 'delivered' ? nextText(speech.value, outcome.response) : '';
+    week.settle(duties, { text: lineText(entries, next), entries });
+    if (outcome.kind === 'delivered') noteDone(entries);
     const undo = { label: t('today.undo'), act: () => void once(() => undoEntries(entries)) };
     say({ text: `${text} ${follows}`.trim(), undo });
   }
 
-  const lineText = (entries: readonly NewEntry[], follows: string): string => {
+  const lineText = (entries: readonly NewEntry[], next: string): string => {
     const kind = entries[0]?.body.kind;
     const first = t(`today.settled.${kind === 'putOff' || kind === 'skipped' ? kind : 'done'}`);
-    return `${first} ${follows}`.trim();
+    return `${first} ${next}`.trim();
   };
 
   async function undoEntries(entries: readonly NewEntry[]): Promise<void> {

@@ -120,7 +120,7 @@ async function happened({ trigger }: Symptom): Promise<void> {
     <header>
       <h1>{{ t('trouble.title') }}</h1>
       <p class="soft">
-        {{ t('trouble.lead') }} <span class="no-print small">{{ t('trouble.key', { key: '!' }) }}.</span>
+        {{ t('trouble.lead') }}
       </p>
     </header>
     <div class="column">
@@ -134,9 +134,16 @@ async function happened({ trigger }: Symptom): Promise<void> {
         :again="t('shell.tryAgain')"
         @again="load"
       />
-      <section v-for="group in groups" :key="group.title" :class="{ lives: group.lives }">
-        <h2>{{ group.title }}</h2>
-        <template v-if="group.lives && home.house">
+      <div class="first">
+        <section v-if="mains.length > 0" class="mains">
+          <h2>{{ t('trouble.shuts') }}</h2>
+          <ShutoffList :points="mains" :speech="speech" />
+          <p>
+            <RouterLink :to="{ name: 'sheet', params: { homeId } }">{{ t('trouble.allShuts') }}</RouterLink>
+          </p>
+        </section>
+        <section v-if="home.house" :aria-label="t('trouble.call')">
+          <h2>{{ t('trouble.call') }}</h2>
           <ContactList class="calls" :facts="facts" :country="known?.traits['country']" :speech="speech" />
           <AddNumbers
             v-if="home.mayWrite && house && known"
@@ -146,7 +153,10 @@ async function happened({ trigger }: Symptom): Promise<void> {
             :speech="speech"
             @saved="numbersSaved"
           />
-        </template>
+        </section>
+      </div>
+      <section v-for="group in groups" :key="group.title" :class="{ lives: group.lives }">
+        <h2>{{ group.title }}</h2>
         <ul class="ruled">
           <li v-for="one in group.symptoms" :key="one.symptom.code" :data-symptom="one.symptom.code">
             <Button
@@ -200,20 +210,25 @@ async function happened({ trigger }: Symptom): Promise<void> {
           </li>
         </ul>
       </section>
-      <section v-if="mains.length > 0">
-        <h2>{{ t('trouble.shuts') }}</h2>
-        <ShutoffList :points="mains" :speech="speech" />
-        <p>
-          <RouterLink :to="{ name: 'sheet', params: { homeId } }">{{ t('trouble.allShuts') }}</RouterLink>
-        </p>
-      </section>
     </div>
   </div>
 </template>
 
 <style scoped>
-section + section {
+section + section,
+.first + section {
   margin-top: var(--line);
+}
+
+/* Where it is shut off and whom to call: seen without scrolling. */
+.first {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(18rem, 1fr));
+  gap: var(--line) 2.5rem;
+}
+
+.first section {
+  margin: 0;
 }
 
 .calls {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FindingFields from '../../parts/finding/FindingFields.vue';
@@ -14,7 +15,7 @@ import { dateText, type Speech } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { GRADES } from '../../parts/task/look.ts';
 import ReadingNote from './ReadingNote.vue';
-import { NOTE_KINDS, OWN_TRIGGER, readNote, type NoteDraft, type NoteKind, type Noted } from './draft.ts';
+import { OWN_TRIGGER, readNote, type LogDraft, type NoteDraft, type Noted } from './draft.ts';
 
 /** One thing worth noting, by its kind. What it moves is said once it is written. */
 const props = defineProps<{
@@ -22,12 +23,10 @@ const props = defineProps<{
   speech: Speech;
   today: string;
   busy: boolean;
-  kind?: NoteKind | undefined;
-  /** The thing, and the measurement of it, that were asked for. */
-  thing?: string | undefined;
-  measurement?: string | undefined;
+  /** What is known of it already. */
+  preset: LogDraft;
 }>();
-const emit = defineEmits<{ note: [noted: Noted] }>();
+const emit = defineEmits<{ note: [noted: Noted]; cancel: [] }>();
 
 const FIELDS = ['date', 'asset', 'grade', 'ownTrigger', 'value', 'what', 'days', 'change', 'note', 'made'];
 const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
@@ -41,24 +40,24 @@ const standing = computed(() =>
 );
 const filters = computed(() => standing.value.filter(({ kind }) => kind === 'filter-position'));
 const draft = reactive<NoteDraft>({
-  kind: props.kind ?? 'event',
-  date: props.today,
-  trigger: 'windstorm',
+  kind: props.preset.kind === 'season' ? 'text' : props.preset.kind,
+  date: props.preset.date ?? props.today,
+  trigger: props.preset.trigger ?? 'windstorm',
   ownTrigger: '',
-  asset: props.house.assets.some(({ id }) => id === props.thing) ? (props.thing ?? '') : '',
+  asset: props.house.assets.find(({ id }) => id === props.preset.thing)?.id ?? '',
   measure: 'run-hours',
   value: '',
   grade: '',
-  what: '',
+  what: props.preset.what ?? '',
   verdict: 'act',
   place: '',
   days: '',
-  photo: null,
+  photo: props.preset.photo ?? null,
   repairs: [],
   made: '',
-  supply: 'filter-panel',
+  supply: props.preset.supply ?? 'filter-panel',
   change: '',
-  note: '',
+  note: props.preset.note ?? '',
 });
 const things = computed(() => (draft.kind === 'grade' ? filters.value : standing.value));
 const speaksOfThing = computed(() => draft.kind !== 'event' && draft.kind !== 'stock');
@@ -68,7 +67,7 @@ watch(things, (some) => {
   draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
 });
 
-const readingCode = ref(props.measurement ?? '');
+const readingCode = ref(props.preset.measurement ?? '');
 const reading = useTemplateRef('reading');
 const chosenKind = computed(() => standing.value.find(({ id }) => id === draft.asset)?.kind);
 
@@ -105,17 +104,9 @@ function send(): void {
 </script>
 
 <template>
-  <section :aria-label="t('note.new')">
-    <h2>{{ t('note.new') }}</h2>
+  <section :aria-label="t(`note.kinds.${draft.kind}`)">
+    <h2>{{ t(`note.kinds.${draft.kind}`) }}</h2>
     <form class="form" novalidate @submit.prevent="send">
-      <fieldset>
-        <legend class="unseen">{{ t('note.kind') }}</legend>
-        <div class="choices">
-          <label v-for="one in NOTE_KINDS" :key="one">
-            <input v-model="draft.kind" type="radio" :value="one" />{{ t(`note.kinds.${one}`) }}
-          </label>
-        </div>
-      </fieldset>
       <template v-if="draft.kind === 'event'">
         <ChoiceField v-model="draft.trigger" :label="t('note.trigger')">
           <option v-for="(_, code) in lists.trigger" :key="code" :value="code">
@@ -222,7 +213,9 @@ function send(): void {
         :error="errorAt('note')"
         lines="several"
       />
-      <FormFoot :error="errorAt('')" :send="t('note.save')" :busy="busy" />
+      <FormFoot :error="errorAt('')" :send="t('note.save')" :busy="busy">
+        <Button text :label="t('shell.cancel')" @click="emit('cancel')" />
+      </FormFoot>
     </form>
   </section>
 </template>

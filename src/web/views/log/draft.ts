@@ -10,6 +10,23 @@ import { gradeOf } from '../../parts/task/look.ts';
 export const NOTE_KINDS = ['event', 'grade', 'reading', 'finding', 'made', 'stock', 'text'] as const;
 export type NoteKind = (typeof NOTE_KINDS)[number];
 
+/** The kinds Log offers: the notes, and what is shut off for a season, which is a list and no form. */
+export const LOG_KINDS = [...NOTE_KINDS, 'season'] as const;
+export type LogKind = (typeof LOG_KINDS)[number];
+
+/** What is known already when a form opens. */
+export interface LogDraft {
+  readonly kind: LogKind;
+  readonly thing?: string | undefined;
+  readonly measurement?: string | undefined;
+  readonly what?: string | undefined;
+  readonly supply?: string | undefined;
+  readonly trigger?: string | undefined;
+  readonly note?: string | undefined;
+  readonly photo?: string | null | undefined;
+  readonly date?: CivilDate | undefined;
+}
+
 /** The form's values, as typed. */
 export interface NoteDraft extends FindingDraft {
   kind: NoteKind;
@@ -87,7 +104,13 @@ export function readNote(draft: NoteDraft, units: Readonly<Record<string, string
     }
     case 'text':
       if (draft.note.trim() === '') return wrong('note', 'missing');
-      return { body: makeBody('note', { text: draft.note.trim(), ...(asset !== '' && { asset }) }) };
+      return {
+        body: makeBody('note', {
+          text: draft.note.trim(),
+          ...(asset !== '' && { asset }),
+          ...(draft.photo !== null && { photo: draft.photo }),
+        }),
+      };
   }
 }
 
