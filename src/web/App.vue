@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { useEventListener, useIntervalFn, useOnline } from '@vueuse/core';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -143,7 +144,7 @@ async function leave(): Promise<void> {
   <div class="strips no-print" aria-live="polite">
     <p v-if="lapsed" class="strip wrong">
       {{ t('error.not-signed-in') }}
-      <button type="button" @click="signInAgain">{{ t('signIn.enter') }}</button>
+      <Button text @click="signInAgain">{{ t('signIn.enter') }}</Button>
     </p>
     <p v-if="unfetched" class="strip wrong">
       {{ t('shell.unfetched') }} <a :href="unfetched">{{ t('shell.tryAgain') }}</a>
@@ -154,7 +155,7 @@ async function leave(): Promise<void> {
       {{
         outbox.trouble !== null && outbox.trouble !== 'no-answer' ? t(`shell.trouble.${outbox.trouble}`) : ''
       }}
-      <button type="button" @click="outbox.flush()">{{ t('shell.tryAgain') }}</button>
+      <Button text @click="outbox.flush()">{{ t('shell.tryAgain') }}</Button>
     </p>
     <p v-for="parcel in outbox.refused" :key="parcel.id" class="strip wrong">
       {{
@@ -163,16 +164,11 @@ async function leave(): Promise<void> {
           why: parcel.refused ? tellBody(parcel.refused).text : '',
         })
       }}
-      <button type="button" @click="outbox.retry(parcel.id)">{{ t('shell.tryAgain') }}</button>
-      <button
-        v-if="parcel.route === 'append'"
-        type="button"
-        data-act="edit-refused"
-        @click="editing = parcel.id"
-      >
+      <Button text @click="outbox.retry(parcel.id)">{{ t('shell.tryAgain') }}</Button>
+      <Button text v-if="parcel.route === 'append'" data-act="edit-refused" @click="editing = parcel.id">
         {{ t('shell.edit') }}
-      </button>
-      <button type="button" @click="outbox.drop(parcel.id)">{{ t('shell.drop') }}</button>
+      </Button>
+      <Button text @click="outbox.drop(parcel.id)">{{ t('shell.drop') }}</Button>
     </p>
   </div>
   <main id="page" tabindex="-1">
@@ -191,10 +187,10 @@ async function leave(): Promise<void> {
   >
     <p>{{ t('shell.unsent', { n: unsent }, unsent) }} {{ t('shell.unsentHint', unsent) }}</p>
     <p class="actions">
-      <button type="button" class="main" data-act="stay" @click="askingToLeave = false">
+      <Button outlined data-act="stay" @click="askingToLeave = false">
         {{ t('shell.stay') }}
-      </button>
-      <button type="button" data-act="leave-all" @click="leave">{{ t('shell.leaveAll', unsent) }}</button>
+      </Button>
+      <Button text data-act="leave-all" @click="leave">{{ t('shell.leaveAll', unsent) }}</Button>
     </p>
   </KitDialog>
   <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
@@ -228,7 +224,7 @@ async function leave(): Promise<void> {
   color: var(--rust);
 }
 
-.strip button {
+.strip :deep(.k-button) {
   margin-right: 0.75rem;
   white-space: nowrap;
 }

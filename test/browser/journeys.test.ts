@@ -81,7 +81,7 @@ describe('taps on a phone', () => {
 
   test('when anything was last done, in two', async () => {
     await tap('.bar [data-go=note]');
-    await type('water softener salt');
+    await type('softener salt');
     await page.says('last done', '[data-hit=task]');
     expect(taps).toBeLessThanOrEqual(2);
   });
@@ -114,7 +114,7 @@ describe('taps on a phone', () => {
 
   test('where the water is shut off, in one, without scrolling', async () => {
     await tap('.wrong');
-    const main = await page.says('Water', '[data-shutoff=water-main]');
+    const main = await page.says('Main shutoff', '[data-shutoff=water-main]');
     expect(main).not.toContain('Nobody has said');
     expect(await bottomOf('[data-shutoff=water-main]')).toBeLessThan(PHONE.height);
     expect(taps).toBe(1);

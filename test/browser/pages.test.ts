@@ -106,9 +106,17 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .then(() => page.find('[data-practice=furnace-annual-tune-up] .caution')),
   'a practice of one’s own': () => page.press('Add one of your own').then(() => page.says('The steps')),
   House: () => page.visit('house').then(() => page.says('Download the house file')),
-  'A new home': () => page.press('A new home').then(() => page.says('Time zone')),
+  'All homes, and a new one': () =>
+    page
+      .switchHome('All homes')
+      .then(() => page.press('A new home'))
+      .then(() => page.says('Time zone')),
   'what the home is like, being told': () =>
-    page.press('Change …', "//*[@data-test='traits']").then(() => page.says('someone will really look')),
+    page
+      .click('[data-home="14 Juniper Bend"]')
+      .then(() => page.visit('house'))
+      .then(() => page.press('Change …', "//*[@data-test='traits']"))
+      .then(() => page.says('someone will really look')),
   'a room being put right': () =>
     page
       .press('Change …', "//*[@aria-label='Rooms and what is in them']")
@@ -128,7 +136,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     page.click('[data-kept="Change the air filter"] [data-act=dates]').then(() => page.find('.reasons')),
   'the schools side by side, and what a change moves': async () => {
     await page.click('[data-kept="Change the air filter"] [data-act=change]');
-    await page.click('input[value=every-month]');
+    await page.click('label:has(input[value=every-month])');
     await page.says('sooner', '[data-test=moves]');
   },
   'a duty being paused': () =>
@@ -137,7 +145,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     page.click('.besides summary').then(() => page.find('.besides [data-practice]')),
   'where things are': () => page.visit('sheet').then(() => page.says('Whom to call')),
   'Upkeep of a home with nothing in it': async () => {
-    await page.visit('house');
+    await page.switchHome('All homes');
     await page.press('A new home');
     await page.type('Name', 'Nothing yet');
     await page.type('Time zone', 'America/Chicago');

@@ -152,30 +152,33 @@ export class Page {
     }, `no field is called ${label}`);
   }
 
-  /** Chooses an option by its words: of a labelled list, or of choices that lie open under a heading. */
+  /** Chooses an option by its words: of choices that lie open under a heading, or of a labelled list that opens. */
   async choose(label: string, option: string): Promise<void> {
-    const path = By.xpath(`.//option[contains(normalize-space(.), ${quoted(option)})]`);
     const open = By.xpath(
       `//fieldset[legend[contains(normalize-space(.), ${quoted(label)})]]//label[contains(normalize-space(.), ${quoted(option)})]`,
     );
+    let isOpen = false;
     await this.waitFor(async () => {
       const [laidOpen] = await this.driver.findElements(open);
-      await (laidOpen ?? (await (await this.labelled(label)).findElement(path))).click();
-      return true;
-    }, `${label} has no option ${option}`);
+      if (laidOpen) await this.hit(laidOpen);
+      isOpen = laidOpen !== undefined;
+      return isOpen || (await this.count(`[role=combobox][aria-label*="${label}"]`)) > 0;
+    }, `nothing to choose is called ${label}`);
+    if (!isOpen) await this.pick(label, option);
   }
 
   /** Picks an option from a list that opens, by the words on its label and on the option. */
   async pick(label: string, option: string): Promise<void> {
     await this.waitFor(async () => {
-      await this.driver.findElement(By.css(`[role=combobox][aria-label="${label}"]`)).click();
+      await this.hit(await this.driver.findElement(By.css(`[role=combobox][aria-label*="${label}"]`)));
       return true;
     }, `no list is called ${label}`);
     const path = By.xpath(`//*[@role='option'][contains(normalize-space(.), ${quoted(option)})]`);
     await this.waitFor(async () => {
-      await this.driver.findElement(path).click();
+      await this.hit(await this.driver.findElement(path));
       return true;
     }, `${label} has no option ${option}`);
+    await this.waitFor(async () => (await this.count('[role=listbox]')) === 0, `${label} stays open`);
   }
 
   async field(label: string): Promise<WebElement> {
@@ -192,7 +195,11 @@ export class Page {
     const path = By.xpath(`//label[contains(normalize-space(.), ${quoted(label)})]`);
     const found = await this.driver.findElement(path);
     const id = await found.getAttribute('for');
-    return id ? this.driver.findElement(By.id(id)) : found.findElement(By.css('input, select'));
+    const field = id
+      ? await this.driver.findElement(By.id(id))
+      : await found.findElement(By.css('input, select'));
+    // A box or a circle is drawn over its field, which is not seen itself: its words are what is pressed.
+    return (await field.getAttribute('class')).includes('k-check-input') ? found : field;
   }
 
   async press(words: string, within = ''): Promise<void> {

@@ -1,15 +1,35 @@
 <script setup lang="ts">
+import Select from 'primevue/select';
 import FieldRow from './FieldRow.vue';
 
-/** A labelled list to choose from; the options stand in its slot. */
-defineProps<{ label: string; hint?: string | undefined; error?: string | undefined }>();
+/** One thing a list offers: what is kept, and what is read. */
+export interface Option {
+  readonly value: string;
+  readonly label: string;
+}
+
+/** A labelled list to choose from. */
+defineProps<{
+  label: string;
+  options: readonly Option[];
+  hint?: string | undefined;
+  error?: string | undefined;
+}>();
 const chosen = defineModel<string>({ required: true });
 </script>
 
 <template>
   <FieldRow v-slot="{ id, describedBy, invalid }" :label="label" :hint="hint" :error="error">
-    <select :id="id" v-model="chosen" :aria-describedby="describedBy" :aria-invalid="invalid">
-      <slot />
-    </select>
+    <Select
+      v-model="chosen"
+      :options="[...options]"
+      option-label="label"
+      option-value="value"
+      :input-id="id"
+      :aria-label="label"
+      :aria-describedby="describedBy"
+      :aria-invalid="invalid"
+      :invalid="invalid === true"
+    />
   </FieldRow>
 </template>

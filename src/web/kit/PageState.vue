@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 /** Shown in place of a page that is loading or failed to load. */
 defineProps<{
   state: { kind: 'loading' } | { kind: 'failed'; text: string };
@@ -11,6 +12,6 @@ const emit = defineEmits<{ again: [] }>();
 <template>
   <p v-if="state.kind === 'loading'" class="soft" role="status">{{ loading }}</p>
   <p v-else class="notice wrong" role="alert">
-    {{ state.text }} <button type="button" @click="emit('again')">{{ again }}</button>
+    {{ state.text }} <Button text @click="emit('again')">{{ again }}</Button>
   </p>
 </template>

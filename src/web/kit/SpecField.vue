@@ -17,9 +17,15 @@ const typed = defineModel<string>({ required: true });
 </script>
 
 <template>
-  <ChoiceField v-if="options" v-model="typed" :label="label" :error="error">
-    <option value="">{{ unknown }}</option>
-    <option v-for="option in options" :key="option.value" :value="option.value">{{ option.text }}</option>
-  </ChoiceField>
+  <ChoiceField
+    v-if="options"
+    v-model="typed"
+    :label="label"
+    :error="error"
+    :options="[
+      { value: '', label: unknown },
+      ...options.map((option) => ({ value: option.value, label: option.text })),
+    ]"
+  />
   <TextField v-else v-bind="$attrs" v-model="typed" :label="label" :hint="hint" :error="error" />
 </template>

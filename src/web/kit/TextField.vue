@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext';
+import Textarea from 'primevue/textarea';
 import FieldRow from './FieldRow.vue';
 
 /** A labelled field to type in: one line, or several. Anything else given to it goes to the field itself. */
@@ -14,14 +16,21 @@ const text = defineModel<string>({ required: true });
 
 <template>
   <FieldRow v-slot="{ id, describedBy, invalid }" :label="label" :hint="hint" :error="error">
-    <component
-      :is="lines === 'several' ? 'textarea' : 'input'"
+    <Textarea
+      v-if="lines === 'several'"
       v-bind="$attrs"
       :id="id"
-      :value="text"
+      v-model="text"
       :aria-describedby="describedBy"
       :aria-invalid="invalid"
-      @input="text = ($event.target as HTMLInputElement).value"
+    />
+    <InputText
+      v-else
+      v-bind="$attrs"
+      :id="id"
+      v-model="text"
+      :aria-describedby="describedBy"
+      :aria-invalid="invalid"
     />
   </FieldRow>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import FormFoot from './FormFoot.vue';
 import KitDialog from './KitDialog.vue';
 import TextField from './TextField.vue';
@@ -23,7 +24,7 @@ const emit = defineEmits<{ save: []; close: [] }>();
       <p v-for="paragraph in lead" :key="paragraph">{{ paragraph }}</p>
       <TextField v-model="why" :label="label" :error="errorAt('why')" maxlength="200" />
       <FormFoot :error="errorAt('')" :send="send" :busy="busy" grave>
-        <button type="button" @click="emit('close')">{{ words.cancel }}</button>
+        <Button text @click="emit('close')">{{ words.cancel }}</Button>
       </FormFoot>
     </form>
   </KitDialog>

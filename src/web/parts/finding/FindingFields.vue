@@ -77,9 +77,11 @@ async function send(file: Blob): Promise<void> {
   </div>
   <div class="pair">
     <TextField v-model="what" :label="t('note.what')" :error="errorAt('what')" maxlength="200" />
-    <ChoiceField v-model="verdict" :label="t('note.verdict')">
-      <option v-for="one in verdicts" :key="one" :value="one">{{ t(`note.verdicts.${one}`) }}</option>
-    </ChoiceField>
+    <ChoiceField
+      v-model="verdict"
+      :label="t('note.verdict')"
+      :options="verdicts.map((one) => ({ value: one, label: t(`note.verdicts.${one}`) }))"
+    />
     <TextField v-model="place" :label="t('findings.place')" maxlength="200" />
     <TextField
       v-if="verdict !== 'sound'"

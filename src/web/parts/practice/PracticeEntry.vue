@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import StepList from '../../kit/StepList.vue';
 import OwnWork from './OwnWork.vue';
@@ -68,21 +69,21 @@ const takes = computed(() => {
         >
       </span>
       <span class="acts no-print">
-        <button type="button" :aria-expanded="open" @click="open = !open">
+        <Button text :aria-expanded="open" @click="open = !open">
           {{ open ? t('practices.close') : t('practices.open') }}<span class="unseen">: {{ title }}</span>
-        </button>
+        </Button>
         <RouterLink
           v-if="startIn !== null && practice.kind !== 'habit'"
           data-act="start"
           :to="{ name: 'runs', params: { homeId: startIn }, query: { practice: practice.code } }"
           >{{ t('practices.start') }}<span class="unseen">: {{ title }}</span></RouterLink
         >
-        <button v-if="mayWrite && mayChange" type="button" :disabled="busy" @click="emit('change')">
+        <Button text v-if="mayWrite && mayChange" :disabled="busy" @click="emit('change')">
           {{ t('practices.change') }}<span class="unseen">: {{ title }}</span>
-        </button>
-        <button v-if="mayWrite" type="button" :disabled="busy" @click="emit('hide', !hidden)">
+        </Button>
+        <Button text v-if="mayWrite" :disabled="busy" @click="emit('hide', !hidden)">
           {{ hidden ? t('practices.show') : t('practices.hide') }}<span class="unseen">: {{ title }}</span>
-        </button>
+        </Button>
       </span>
     </p>
     <div v-if="open" class="more">

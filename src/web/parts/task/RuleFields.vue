@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
+import Select from 'primevue/select';
+import InputText from 'primevue/inputtext';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FieldRow from '../../kit/FieldRow.vue';
@@ -24,7 +27,7 @@ const counted = computed(() => draft.value.ruleKind === 'interval' || draft.valu
     <legend>{{ t('add.rule') }}</legend>
     <div class="choices">
       <label v-for="kind in TYPED_RULES" :key="kind">
-        <input v-model="draft.ruleKind" type="radio" :value="kind" />{{ t(`rule.name.${kind}`) }}
+        <RadioButton v-model="draft.ruleKind" :value="kind" />{{ t(`rule.name.${kind}`) }}
       </label>
     </div>
     <div v-if="counted" class="pair">
@@ -34,16 +37,20 @@ const counted = computed(() => draft.value.ruleKind === 'interval' || draft.valu
         :error="errorAt('count')"
       >
         <span class="every">
-          <input
+          <InputText
             :id="id"
             v-model="draft.count"
             inputmode="numeric"
             :aria-describedby="describedBy"
             :aria-invalid="invalid"
           />
-          <select v-model="draft.unit" :aria-label="t('add.every')">
-            <option v-for="unit in UNITS" :key="unit" :value="unit">{{ t(`add.unitName.${unit}`) }}</option>
-          </select>
+          <Select
+            v-model="draft.unit"
+            :options="UNITS.map((unit) => ({ value: unit, label: t(`add.unitName.${unit}`) }))"
+            option-label="label"
+            option-value="value"
+            :aria-label="t('add.every')"
+          />
         </span>
       </FieldRow>
       <TextField
@@ -61,13 +68,18 @@ const counted = computed(() => draft.value.ruleKind === 'interval' || draft.valu
       :hint="t('add.monthDaysHint')"
       :error="errorAt('monthDays')"
     />
-    <ChoiceField v-else-if="draft.ruleKind === 'clockChange'" v-model="draft.clock" :label="t('add.clock')">
-      <option v-for="clock in CLOCKS" :key="clock" :value="clock">{{ t(`add.clockOn.${clock}`) }}</option>
-    </ChoiceField>
+    <ChoiceField
+      v-else-if="draft.ruleKind === 'clockChange'"
+      v-model="draft.clock"
+      :label="t('add.clock')"
+      :options="CLOCKS.map((clock) => ({ value: clock, label: t(`add.clockOn.${clock}`) }))"
+    />
     <div v-else-if="draft.ruleKind === 'season'" class="pair">
-      <ChoiceField v-model="draft.anchor" :label="t('add.anchor')">
-        <option v-for="anchor in ANCHORS" :key="anchor" :value="anchor">{{ t(`anchor.${anchor}`) }}</option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="draft.anchor"
+        :label="t('add.anchor')"
+        :options="ANCHORS.map((anchor) => ({ value: anchor, label: t(`anchor.${anchor}`) }))"
+      />
       <TextField
         v-model="draft.offset"
         :label="t('add.offset')"
@@ -96,9 +108,11 @@ const counted = computed(() => draft.value.ruleKind === 'interval' || draft.valu
       />
     </div>
     <div v-else class="pair">
-      <ChoiceField v-model="draft.trigger" :label="t('add.trigger')">
-        <option v-for="code in TRIGGERS" :key="code" :value="code">{{ t(`trigger.${code}`) }}</option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="draft.trigger"
+        :label="t('add.trigger')"
+        :options="TRIGGERS.map((code) => ({ value: code, label: t(`trigger.${code}`) }))"
+      />
       <TextField
         v-model="draft.respond"
         :label="t('add.respond')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
 import { useI18n } from 'vue-i18n';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import TextField from '../../kit/TextField.vue';
@@ -18,24 +19,28 @@ const KINDS = assetKindSchema.options;
   <fieldset class="form">
     <legend>{{ t('add.thing') }}</legend>
     <div v-if="house.assets.length > 0" class="choices">
-      <label><input v-model="draft.source" type="radio" value="new" />{{ t('add.fresh') }}</label>
-      <label><input v-model="draft.source" type="radio" value="existing" />{{ t('add.existing') }}</label>
+      <label><RadioButton v-model="draft.source" value="new" />{{ t('add.fresh') }}</label>
+      <label><RadioButton v-model="draft.source" value="existing" />{{ t('add.existing') }}</label>
     </div>
     <ChoiceField
       v-if="draft.source === 'existing'"
       v-model="draft.existing"
       :label="t('add.which')"
       :error="errorAt('existing')"
-    >
-      <option v-for="asset in house.assets" :key="asset.id" :value="asset.id">
-        {{ asset.name }} ({{ t(`assetKind.${asset.kind}`) }})
-      </option>
-    </ChoiceField>
+      :options="
+        house.assets.map((asset) => ({
+          value: asset.id,
+          label: `${asset.name} (${t(`assetKind.${asset.kind}`)})`,
+        }))
+      "
+    />
     <template v-else>
       <div class="pair">
-        <ChoiceField v-model="draft.kind" :label="t('add.kind')">
-          <option v-for="kind in KINDS" :key="kind" :value="kind">{{ t(`assetKind.${kind}`) }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.kind"
+          :label="t('add.kind')"
+          :options="KINDS.map((kind) => ({ value: kind, label: t(`assetKind.${kind}`) }))"
+        />
         <TextField
           v-model="draft.name"
           :label="t('add.name')"
@@ -43,11 +48,15 @@ const KINDS = assetKindSchema.options;
           :error="errorAt('name')"
           maxlength="120"
         />
-        <ChoiceField v-model="draft.space" :label="t('add.place')">
-          <option :value="NONE">{{ t('add.placeNone') }}</option>
-          <option v-for="space in house.spaces" :key="space.id" :value="space.id">{{ space.name }}</option>
-          <option :value="OWN">{{ t('add.placeNew') }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.space"
+          :label="t('add.place')"
+          :options="[
+            { value: NONE, label: t('add.placeNone') },
+            ...house.spaces.map((space) => ({ value: space.id, label: space.name })),
+            { value: OWN, label: t('add.placeNew') },
+          ]"
+        />
         <TextField
           v-if="draft.space === OWN"
           v-model="draft.spaceName"

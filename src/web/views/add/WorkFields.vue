@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
+import InputText from 'primevue/inputtext';
+import Checkbox from 'primevue/checkbox';
+import Button from 'primevue/button';
 import { computed } from 'vue';
 import TextField from '../../kit/TextField.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -54,13 +58,12 @@ function drop(factor: { code: string }): void {
       :label="t('add.practice')"
       :hint="practice ? say(practice.why) : undefined"
       :error="errorAt('practice')"
-    >
-      <option :value="NONE">{{ t('add.noWork') }}</option>
-      <option v-for="one in practices" :key="one.code" :value="one.code">
-        {{ say(one.title) }}
-      </option>
-      <option :value="OWN">{{ t('add.own') }}</option>
-    </ChoiceField>
+      :options="[
+        { value: NONE, label: t('add.noWork') },
+        ...practices.map((one) => ({ value: one.code, label: say(one.title) })),
+        { value: OWN, label: t('add.own') },
+      ]"
+    />
     <template v-if="draft.practice !== NONE">
       <template v-if="draft.practice === OWN">
         <TextField
@@ -69,12 +72,12 @@ function drop(factor: { code: string }): void {
           :error="errorAt('title')"
           maxlength="120"
         />
-        <label><input v-model="draft.lifeSafety" type="checkbox" />{{ t('add.ownSafety') }}</label>
+        <label><Checkbox binary v-model="draft.lifeSafety" />{{ t('add.ownSafety') }}</label>
       </template>
       <fieldset v-if="practice">
         <legend>{{ t('add.school') }}</legend>
         <label v-for="school in schoolsOf(practice)" :key="school.code" class="school">
-          <input v-model="draft.school" type="radio" :value="school.code" />
+          <RadioButton v-model="draft.school" :value="school.code" />
           <span>
             {{ say(school.name) }}
             <span v-if="school.code === usual" class="soft">({{ t('add.schoolUsual') }})</span>
@@ -84,7 +87,7 @@ function drop(factor: { code: string }): void {
           </span>
         </label>
         <label class="school"
-          ><input v-model="draft.school" type="radio" :value="OWN" />{{ t('add.ownRule') }}</label
+          ><RadioButton v-model="draft.school" :value="OWN" />{{ t('add.ownRule') }}</label
         >
       </fieldset>
       <RuleFields v-if="!practice || draft.school === OWN" v-model="draft" :error-at="errorAt" />
@@ -93,14 +96,14 @@ function drop(factor: { code: string }): void {
         <p class="soft small">{{ t('add.factorHint') }}</p>
         <div v-for="factor in known" :key="factor.code" class="factor">
           <label>
-            <input
-              type="checkbox"
+            <Checkbox
+              binary
               :checked="!!taken(factor.code)"
               @change="toggle(factor.code, factor.value, ($event.target as HTMLInputElement).checked)"
             />
             {{ factorName(speech, factor.code) }}
           </label>
-          <input
+          <InputText
             v-if="taken(factor.code)"
             v-model="taken(factor.code)!.value"
             inputmode="decimal"
@@ -108,24 +111,26 @@ function drop(factor: { code: string }): void {
           />
         </div>
         <div v-for="(factor, index) in ownFactors" :key="index" class="factor">
-          <input
+          <InputText
             v-model="factor.code"
             maxlength="60"
             :aria-label="t('add.factorOwn')"
             :placeholder="t('add.factorOwn')"
           />
-          <input v-model="factor.value" inputmode="decimal" :aria-label="t('add.factorValue')" />
-          <button type="button" @click="drop(factor)">{{ t('add.factorDrop') }}</button>
+          <InputText v-model="factor.value" inputmode="decimal" :aria-label="t('add.factorValue')" />
+          <Button text @click="drop(factor)">{{ t('add.factorDrop') }}</Button>
         </div>
-        <button type="button" @click="draft.factors.push({ code: '', value: '0.75' })">
+        <Button text @click="draft.factors.push({ code: '', value: '0.75' })">
           {{ t('add.factorAdd') }}
-        </button>
+        </Button>
         <p v-if="errorAt('factors')" class="notice wrong" role="alert">{{ errorAt('factors') }}</p>
       </fieldset>
       <div class="pair">
-        <ChoiceField v-model="draft.doer" :label="t('add.doer')">
-          <option v-for="doer in DOERS" :key="doer" :value="doer">{{ t(`doer.${doer}`) }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.doer"
+          :label="t('add.doer')"
+          :options="DOERS.map((doer) => ({ value: doer, label: t(`doer.${doer}`) }))"
+        />
         <TextField
           v-model="draft.lastDone"
           :label="t('add.lastDone')"

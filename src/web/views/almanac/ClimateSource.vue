@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FieldRow from '../../kit/FieldRow.vue';
@@ -99,12 +100,17 @@ function drop(): void {
       }}
     </p>
     <form v-if="mayWrite" class="form no-print" novalidate @submit.prevent="choose">
-      <ChoiceField v-model="station" :label="t('almanac.station')" :hint="t('almanac.stationHint')">
-        <option value="">{{ t('almanac.noStation') }}</option>
-        <option v-for="one in STATIONS" :key="one.code" :value="one.code">{{ one.name }}</option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="station"
+        :label="t('almanac.station')"
+        :hint="t('almanac.stationHint')"
+        :options="[
+          { value: '', label: t('almanac.noStation') },
+          ...STATIONS.map((one) => ({ value: one.code, label: one.name })),
+        ]"
+      />
       <p class="actions">
-        <button type="submit" class="main" :disabled="busy">{{ t('almanac.useStation') }}</button>
+        <Button type="submit" :disabled="busy">{{ t('almanac.useStation') }}</Button>
       </p>
       <FieldRow v-slot="{ id, describedBy }" :label="t('almanac.file')" :hint="t('almanac.fileHint')">
         <input
@@ -134,12 +140,12 @@ function drop(): void {
             }}
           </p>
           <p class="actions">
-            <button type="button" class="main" :disabled="busy" @click="use">{{ t('almanac.use') }}</button>
-            <button type="button" @click="brought = null">{{ t('shell.cancel') }}</button>
+            <Button outlined :disabled="busy" @click="use">{{ t('almanac.use') }}</Button>
+            <Button text @click="brought = null">{{ t('shell.cancel') }}</Button>
           </p>
         </template>
         <p v-if="climate.imported" class="actions">
-          <button type="button" :disabled="busy" @click="drop">{{ t('almanac.dropImported') }}</button>
+          <Button text :disabled="busy" @click="drop">{{ t('almanac.dropImported') }}</Button>
         </p>
       </div>
     </form>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext';
+import Button from 'primevue/button';
 import { computed, reactive, ref } from 'vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import { ANCHOR_KEYS, setDatesSchema, type AnchorKey, type SetDates } from '../../../core/climate/anchor.ts';
@@ -79,7 +81,7 @@ function save(): void {
             </td>
             <td v-if="!editing" class="soft">{{ season.basis }}</td>
             <td v-else>
-              <input
+              <InputText
                 v-model="typed[season.key]"
                 class="date"
                 :aria-label="t('almanac.setOne', { name: season.name })"
@@ -96,10 +98,10 @@ function save(): void {
       </table>
       <p v-if="mayWrite" class="acts no-print">
         <template v-if="editing">
-          <button type="submit" class="main" :disabled="busy">{{ t('almanac.save') }}</button>
-          <button type="button" @click="editing = false">{{ t('shell.cancel') }}</button>
+          <Button type="submit" :disabled="busy">{{ t('almanac.save') }}</Button>
+          <Button text @click="editing = false">{{ t('shell.cancel') }}</Button>
         </template>
-        <button v-else type="button" @click="edit">{{ t('almanac.edit') }}</button>
+        <Button text v-else @click="edit">{{ t('almanac.edit') }}</Button>
       </p>
     </form>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { useClipboard } from '@vueuse/core';
 import { computed, ref, toRef } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -93,12 +94,11 @@ function saveEdges(band: string, edges: number[] | null): void {
           v-model="chosen"
           :label="speech.t('bench.school')"
           class="school"
-        >
-          <option value="">{{ speech.t('bench.schoolUsual') }}</option>
-          <option v-for="school in reading.schools" :key="school" :value="school">
-            {{ schoolText(speech, school) }}
-          </option>
-        </ChoiceField>
+          :options="[
+            { value: '', label: speech.t('bench.schoolUsual') },
+            ...reading.schools.map((school) => ({ value: school, label: schoolText(speech, school) })),
+          ]"
+        />
         <ReadingInputs
           v-model="typed"
           :reading="reading"
@@ -118,16 +118,11 @@ function saveEdges(band: string, edges: number[] | null): void {
       </div>
     </div>
     <p class="ways no-print">
-      <button type="button" @click="typed = {}">{{ speech.t('bench.reset') }}</button>
-      <button type="button" @click="copyAddress">{{ speech.t('bench.copy') }}</button>
-      <button
-        v-if="maySettle && chosen !== ''"
-        type="button"
-        :disabled="busy"
-        @click="emit('school', chosen)"
-      >
+      <Button text @click="typed = {}">{{ speech.t('bench.reset') }}</Button>
+      <Button text @click="copyAddress">{{ speech.t('bench.copy') }}</Button>
+      <Button text v-if="maySettle && chosen !== ''" :disabled="busy" @click="emit('school', chosen)">
         {{ speech.t('bench.keepSchool') }}
-      </button>
+      </Button>
     </p>
     <p v-if="copied" class="soft small" role="status">{{ speech.t('bench.copied') }}</p>
     <p v-if="copyFailed" class="soft small" role="alert">{{ speech.t('bench.copyFailed') }}</p>
@@ -151,9 +146,9 @@ function saveEdges(band: string, edges: number[] | null): void {
           @save="saveEdges(band.code, $event)"
           @close="editing = null"
         />
-        <button v-else-if="maySettle" type="button" class="small no-print" @click="editing = band.code">
+        <Button text v-else-if="maySettle" class="small no-print" @click="editing = band.code">
           {{ speech.t('bench.keepEdges') }}<span class="unseen"> {{ band.name }}</span>
-        </button>
+        </Button>
       </section>
     </div>
     <dl class="small">

@@ -152,11 +152,10 @@ const keepEdges = (band: string, edges: number[] | null): Promise<void> =>
         :label="t('bench.index')"
         :model-value="reading.code"
         @update:model-value="router.push(toReading($event))"
-      >
-        <optgroup v-for="group in groups" :key="group.system" :label="t(`bench.systems.${group.system}`)">
-          <option v-for="one in group.readings" :key="one.code" :value="one.code">{{ one.title }}</option>
-        </optgroup>
-      </ChoiceField>
+        :options="
+          groups.flatMap(({ readings }) => readings.map((one) => ({ value: one.code, label: one.title })))
+        "
+      />
       <div class="work">
         <div ref="saying" role="status" tabindex="-1" class="saying">
           <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>

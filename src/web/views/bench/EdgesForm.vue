@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import TextField from '../../kit/TextField.vue';
@@ -40,8 +41,8 @@ function send(): void {
       />
     </div>
     <FormFoot :error="error" :send="speech.t('bench.edgesSave')" :busy="busy">
-      <button type="button" @click="emit('save', null)">{{ speech.t('bench.edgesUsual') }}</button>
-      <button type="button" @click="emit('close')">{{ speech.t('shell.cancel') }}</button>
+      <Button text @click="emit('save', null)">{{ speech.t('bench.edgesUsual') }}</Button>
+      <Button text @click="emit('close')">{{ speech.t('shell.cancel') }}</Button>
     </FormFoot>
   </form>
 </template>

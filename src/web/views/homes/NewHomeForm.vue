@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext';
 import { v7 as uuid } from 'uuid';
 import { reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -69,7 +70,7 @@ const save = () =>
         :hint="t('house.zoneHint')"
         :error="errorAt('zone')"
       >
-        <input
+        <InputText
           :id="id"
           v-model="typed.zone"
           list="zones"
@@ -78,21 +79,24 @@ const save = () =>
         />
         <datalist id="zones"><option v-for="one in ZONES" :key="one" :value="one" /></datalist>
       </FieldRow>
-      <ChoiceField v-model="typed.hemisphere" :label="t('house.hemisphere')" :error="errorAt('hemisphere')">
-        <option v-for="one in hemisphereSchema.options" :key="one" :value="one">
-          {{ t(`hemisphere.${one}`) }}
-        </option>
-      </ChoiceField>
-      <ChoiceField v-model="typed.units" :label="t('house.units')" :error="errorAt('units')">
-        <option v-for="one in unitSystemSchema.options" :key="one" :value="one">
-          {{ t(`units.${one}`) }}
-        </option>
-      </ChoiceField>
-      <ChoiceField v-model="typed.vocabulary" :label="t('house.vocabulary')" :error="errorAt('vocabulary')">
-        <option v-for="one in vocabularySchema.options" :key="one" :value="one">
-          {{ t(`vocabulary.${one}`) }}
-        </option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="typed.hemisphere"
+        :label="t('house.hemisphere')"
+        :error="errorAt('hemisphere')"
+        :options="hemisphereSchema.options.map((one) => ({ value: one, label: t(`hemisphere.${one}`) }))"
+      />
+      <ChoiceField
+        v-model="typed.units"
+        :label="t('house.units')"
+        :error="errorAt('units')"
+        :options="unitSystemSchema.options.map((one) => ({ value: one, label: t(`units.${one}`) }))"
+      />
+      <ChoiceField
+        v-model="typed.vocabulary"
+        :label="t('house.vocabulary')"
+        :error="errorAt('vocabulary')"
+        :options="vocabularySchema.options.map((one) => ({ value: one, label: t(`vocabulary.${one}`) }))"
+      />
       <TextField
         v-model="typed.currency"
         :label="t('house.currency')"
@@ -100,10 +104,15 @@ const save = () =>
         :error="errorAt('currency')"
         maxlength="3"
       />
-      <ChoiceField v-model="station" :label="t('house.station')" :hint="t('house.stationHint')">
-        <option value="">{{ t('almanac.noStation') }}</option>
-        <option v-for="one in STATIONS" :key="one.code" :value="one.code">{{ one.name }}</option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="station"
+        :label="t('house.station')"
+        :hint="t('house.stationHint')"
+        :options="[
+          { value: '', label: t('almanac.noStation') },
+          ...STATIONS.map((one) => ({ value: one.code, label: one.name })),
+        ]"
+      />
     </div>
     <FormFoot :error="errorAt('')" :send="t('house.make')" :busy="busy" />
   </form>

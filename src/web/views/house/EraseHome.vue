@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
@@ -40,7 +41,7 @@ const erase = () =>
   <section class="no-print" :aria-label="t('house.erase')">
     <h2>{{ t('house.erase') }}</h2>
     <p>{{ t('house.eraseLead') }}</p>
-    <button type="button" @click="open = true">{{ t('house.eraseOpen') }}</button>
+    <Button text @click="open = true">{{ t('house.eraseOpen') }}</Button>
     <KitDialog v-if="open" v-model:open="open" :title="t('house.erase')" :close-label="t('shell.close')">
       <form class="form" novalidate @submit.prevent="erase">
         <p>{{ t('house.eraseSure', { home: homeName }) }}</p>
@@ -52,7 +53,7 @@ const erase = () =>
           autocomplete="off"
         />
         <FormFoot :error="errorAt('')" :send="t('house.eraseSave')" :busy="busy" grave>
-          <button type="button" @click="open = false">{{ t('shell.cancel') }}</button>
+          <Button text @click="open = false">{{ t('shell.cancel') }}</Button>
         </FormFoot>
       </form>
     </KitDialog>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import ChoiceField from '../../kit/ChoiceField.vue';
 import PhotoThumb from '../../kit/PhotoThumb.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
 import type { HouseBody } from '../../../contract/schemas.ts';
@@ -24,8 +25,8 @@ const error = ref('');
 const loose = computed(() => props.photos.filter(({ asset }) => asset === null));
 const things = computed(() => props.house.assets.filter(({ id }) => !props.gone.includes(id)));
 
-async function shows(photo: PhotoBody, event: Event): Promise<void> {
-  const id = (event.target as HTMLSelectElement).value;
+async function shows(photo: PhotoBody, id: string): Promise<void> {
+  if (id === '') return;
   error.value = '';
   try {
     const waits = await place(photo, id);
@@ -50,13 +51,16 @@ async function shows(photo: PhotoBody, event: Event): Promise<void> {
           :alt="photo.caption"
         />
         <p class="small">{{ photo.caption }}</p>
-        <label v-if="mayWrite" class="small"
-          >{{ t('thing.photoShows') }}
-          <select value="" @change="shows(photo, $event)">
-            <option value="" disabled>{{ t('thing.choose') }}</option>
-            <option v-for="one in things" :key="one.id" :value="one.id">{{ one.name }}</option>
-          </select></label
-        >
+        <ChoiceField
+          v-if="mayWrite"
+          model-value=""
+          :label="t('thing.photoShows')"
+          :options="[
+            { value: '', label: t('thing.choose') },
+            ...things.map((one) => ({ value: one.id, label: one.name })),
+          ]"
+          @update:model-value="shows(photo, $event)"
+        />
       </li>
     </ul>
     <p v-if="error" class="notice wrong" role="alert">{{ error }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { roleSchema, type Role } from '../../../contract/access.ts';
@@ -65,14 +66,17 @@ const save = () =>
           type="email"
           autocomplete="off"
         />
-        <ChoiceField v-model="typed.role" :label="t('house.memberRole')" :error="errorAt('role')">
-          <option v-for="role in ROLES" :key="role" :value="role">{{ t(`house.roleMay.${role}`) }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="typed.role"
+          :label="t('house.memberRole')"
+          :error="errorAt('role')"
+          :options="ROLES.map((role) => ({ value: role, label: t(`house.roleMay.${role}`) }))"
+        />
       </div>
       <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
       <p v-if="said" class="notice" role="status">{{ said }}</p>
       <p class="actions">
-        <button type="submit" class="main" :disabled="busy">{{ t('house.save') }}</button>
+        <Button type="submit" :disabled="busy">{{ t('house.save') }}</Button>
       </p>
     </form>
   </section>

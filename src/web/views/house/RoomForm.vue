@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { v7 as uuid } from 'uuid';
 import { computed, reactive } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -63,12 +64,15 @@ const save = () =>
   <form class="form room-form" novalidate @submit.prevent="save">
     <div class="pair">
       <TextField v-model="typed.name" :label="t('rooms.name')" :error="errorAt('name')" maxlength="120" />
-      <ChoiceField v-model="typed.use" :label="t('rooms.use')" :error="errorAt('use')">
-        <option :value="NOT_SAID">{{ t('rooms.notSaid') }}</option>
-        <option v-for="use in spaceUseSchema.options" :key="use" :value="use">
-          {{ t(`spaceUse.${use}`) }}
-        </option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="typed.use"
+        :label="t('rooms.use')"
+        :error="errorAt('use')"
+        :options="[
+          { value: NOT_SAID, label: t('rooms.notSaid') },
+          ...spaceUseSchema.options.map((use) => ({ value: use, label: t(`spaceUse.${use}`) })),
+        ]"
+      />
       <TextField
         v-model="typed.storey"
         :label="t('rooms.storey')"
@@ -76,15 +80,18 @@ const save = () =>
         inputmode="numeric"
         maxlength="3"
       />
-      <ChoiceField v-model="typed.side" :label="t('rooms.side')" :error="errorAt('side')">
-        <option :value="NOT_SAID">{{ t('rooms.notSaid') }}</option>
-        <option v-for="side in sideSchema.options" :key="side" :value="side">
-          {{ t(`factOption.side.${side}`) }}
-        </option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="typed.side"
+        :label="t('rooms.side')"
+        :error="errorAt('side')"
+        :options="[
+          { value: NOT_SAID, label: t('rooms.notSaid') },
+          ...sideSchema.options.map((side) => ({ value: side, label: t(`factOption.side.${side}`) })),
+        ]"
+      />
     </div>
     <FormFoot :error="errorAt('')" :send="t('rooms.save')" :busy="busy">
-      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      <Button text @click="emit('close')">{{ t('shell.cancel') }}</Button>
     </FormFoot>
   </form>
 </template>

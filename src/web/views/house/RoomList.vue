@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
@@ -70,15 +71,15 @@ function saved(text: string): void {
             ><strong>{{ space?.name ?? t('rooms.noRoom') }}</strong> {{ ' '
             }}<span v-if="space" class="soft small">{{ capital(roomSays(space)) }}</span></span
           >
-          <button
+          <Button
+            text
             v-if="space && mayWrite"
-            type="button"
             class="no-print"
             :aria-expanded="open === space.id"
             @click="open = open === space.id ? null : space.id"
           >
             {{ t('rooms.change') }}<span class="unseen">: {{ space.name }}</span>
-          </button>
+          </Button>
         </p>
         <RoomForm
           v-if="space && open === space.id"
@@ -109,7 +110,7 @@ function saved(text: string): void {
       </li>
     </ul>
     <p v-if="mayWrite" class="no-print ways">
-      <button v-if="open !== NO_ROOM" type="button" @click="open = NO_ROOM">{{ t('rooms.add') }}</button>
+      <Button text v-if="open !== NO_ROOM" @click="open = NO_ROOM">{{ t('rooms.add') }}</Button>
       <RouterLink :to="{ name: 'add', params: { homeId: house.home.id } }">{{ t('add.title') }}</RouterLink>
       <RouterLink
         v-if="house.assets.length === 0"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { waitsText } from '../../composables/waitsText.ts';
 import { computed, reactive, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -153,7 +154,7 @@ const save = () =>
           </div>
         </dl>
       </div>
-      <button v-if="mayWrite" type="button" class="no-print" @click="begin">{{ t('traits.change') }}</button>
+      <Button text v-if="mayWrite" class="no-print" @click="begin">{{ t('traits.change') }}</Button>
     </template>
     <form v-else class="form" novalidate @submit.prevent="save">
       <fieldset v-for="group in GROUPS" :key="group">
@@ -181,7 +182,7 @@ const save = () =>
         }}
       </p>
       <FormFoot :error="errorAt('')" :send="t('traits.save')" :busy="busy">
-        <button type="button" @click="changing = false">{{ t('shell.cancel') }}</button>
+        <Button text @click="changing = false">{{ t('shell.cancel') }}</Button>
       </FormFoot>
     </form>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive } from 'vue';
 import type { LedgerLine } from '../../../contract/schemas.ts';
@@ -128,12 +129,11 @@ const save = () =>
           v-model="typed.who"
           :label="t('ledger.field.who')"
           :error="errorAt('who')"
-        >
-          <option value="">{{ t('log.whoNone') }}</option>
-          <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
-            {{ person.name }}
-          </option>
-        </ChoiceField>
+          :options="[
+            { value: '', label: t('log.whoNone') },
+            ...(home.house?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
+          ]"
+        />
         <TextField
           v-if="fields.includes('minutes')"
           v-model="typed.minutes"
@@ -165,7 +165,7 @@ const save = () =>
         maxlength="200"
       />
       <FormFoot :error="errorAt('')" :send="t('ledger.save')" :busy="busy"
-        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
+        ><Button text @click="emit('close')">{{ t('shell.cancel') }}</Button></FormFoot
       >
     </form>
   </KitDialog>

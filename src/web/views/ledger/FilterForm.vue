@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, reactive, ref } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import TextField from '../../kit/TextField.vue';
@@ -40,30 +41,46 @@ function clear(): void {
     <details :open="open">
       <summary>{{ t('record.more') }}</summary>
       <div class="pair">
-        <ChoiceField v-model="draft.kind" :label="t('record.kind')">
-          <option value="">{{ t('record.any') }}</option>
-          <option v-for="kind in KINDS" :key="kind" :value="kind">{{ t(`ledger.kind.${kind}`) }}</option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.asset" :label="t('record.thing')">
-          <option value="">{{ t('record.any') }}</option>
-          <option v-for="asset in house.assets" :key="asset.id" :value="asset.id">{{ asset.name }}</option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.task" :label="t('record.task')">
-          <option value="">{{ t('record.any') }}</option>
-          <option v-for="task in tasks" :key="task" :value="task">{{ task }}</option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.person" :label="t('record.person')">
-          <option value="">{{ t('record.any') }}</option>
-          <option v-for="person in house.people" :key="person.id" :value="person.id">
-            {{ person.name }}
-          </option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.verdict" :label="t('record.verdict')">
-          <option value="">{{ t('record.any') }}</option>
-          <option v-for="verdict in VERDICTS" :key="verdict" :value="verdict">
-            {{ t(`note.verdicts.${verdict}`) }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.kind"
+          :label="t('record.kind')"
+          :options="[
+            { value: '', label: t('record.any') },
+            ...KINDS.map((kind) => ({ value: kind, label: t(`ledger.kind.${kind}`) })),
+          ]"
+        />
+        <ChoiceField
+          v-model="draft.asset"
+          :label="t('record.thing')"
+          :options="[
+            { value: '', label: t('record.any') },
+            ...house.assets.map((asset) => ({ value: asset.id, label: asset.name })),
+          ]"
+        />
+        <ChoiceField
+          v-model="draft.task"
+          :label="t('record.task')"
+          :options="[
+            { value: '', label: t('record.any') },
+            ...tasks.map((task) => ({ value: task, label: task })),
+          ]"
+        />
+        <ChoiceField
+          v-model="draft.person"
+          :label="t('record.person')"
+          :options="[
+            { value: '', label: t('record.any') },
+            ...house.people.map((person) => ({ value: person.id, label: person.name })),
+          ]"
+        />
+        <ChoiceField
+          v-model="draft.verdict"
+          :label="t('record.verdict')"
+          :options="[
+            { value: '', label: t('record.any') },
+            ...VERDICTS.map((verdict) => ({ value: verdict, label: t(`note.verdicts.${verdict}`) })),
+          ]"
+        />
         <TextField v-model="draft.from" :label="t('record.from')" :error="errorAt('from')" type="date" />
         <TextField v-model="draft.to" :label="t('record.to')" :error="errorAt('to')" type="date" />
         <TextField
@@ -75,10 +92,10 @@ function clear(): void {
       </div>
     </details>
     <p class="ways">
-      <button type="submit" class="main" :disabled="busy">{{ t('record.show') }}</button>
-      <button v-if="isFiltered(draft)" type="button" :disabled="busy" @click="clear">
+      <Button type="submit" :disabled="busy">{{ t('record.show') }}</Button>
+      <Button text v-if="isFiltered(draft)" :disabled="busy" @click="clear">
         {{ t('record.clear') }}
-      </button>
+      </Button>
     </p>
   </form>
 </template>

@@ -124,33 +124,15 @@ const written = computed(() => {
       {{ correction.text }}<template v-if="correction.why">: “{{ correction.why }}”</template>
     </p>
     <template #acts>
-      <button
-        v-if="mayCorrect && !voided"
-        type="button"
-        :disabled="busy"
-        data-act="correct"
-        @click="emit('correct')"
-      >
+      <Button text v-if="mayCorrect && !voided" :disabled="busy" data-act="correct" @click="emit('correct')">
         {{ t('ledger.correct') }}<span class="unseen"> {{ now.about }}</span>
-      </button>
-      <button
-        v-if="mayStrike && !voided"
-        type="button"
-        :disabled="busy"
-        data-act="strike"
-        @click="emit('strike')"
-      >
+      </Button>
+      <Button text v-if="mayStrike && !voided" :disabled="busy" data-act="strike" @click="emit('strike')">
         {{ t('ledger.strike') }}<span class="unseen"> {{ now.about }}</span>
-      </button>
-      <button
-        v-if="mayStrike && voided"
-        type="button"
-        :disabled="busy"
-        data-act="restore"
-        @click="emit('restore')"
-      >
+      </Button>
+      <Button text v-if="mayStrike && voided" :disabled="busy" data-act="restore" @click="emit('restore')">
         {{ t('ledger.restore') }}<span class="unseen"> {{ now.about }}</span>
-      </button>
+      </Button>
     </template>
   </RuledLine>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -235,9 +236,9 @@ async function restore(line: Line): Promise<void> {
           @restore="restore(line)"
         />
       </ul>
-      <button v-if="next !== null" type="button" class="more" :disabled="busy" @click="more">
+      <Button text v-if="next !== null" class="more" :disabled="busy" @click="more">
         {{ t('ledger.more') }}
-      </button>
+      </Button>
     </template>
     <CorrectDialog v-if="correcting" :line="correcting" @close="correcting = null" @written="say" />
     <StrikeDialog v-if="striking" :line="striking" @close="striking = null" @written="say" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
@@ -111,10 +112,10 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
 <template>
   <div class="exchange no-print">
     <p class="ways">
-      <button type="button" :disabled="busy" data-act="csv-out" @click="save">{{ t('record.out') }}</button>
-      <button v-if="mayWrite" type="button" data-act="csv-in" @click="reading = !reading">
+      <Button text :disabled="busy" data-act="csv-out" @click="save">{{ t('record.out') }}</Button>
+      <Button text v-if="mayWrite" data-act="csv-in" @click="reading = !reading">
         {{ t('record.in') }}
-      </button>
+      </Button>
     </p>
     <p v-if="said" class="notice" :class="{ wrong: said.wrong }" role="status">{{ said.text }}</p>
     <div v-if="reading">
@@ -136,9 +137,9 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
           }}
         </p>
         <ImportPreview v-if="fresh.length > 0" :entries="fresh" :house="house" :speech="speech" />
-        <button type="button" class="main" :disabled="busy" data-act="csv-take" @click="take">
+        <Button outlined :disabled="busy" data-act="csv-take" @click="take">
           {{ t('record.take') }}
-        </button>
+        </Button>
       </template>
     </div>
   </div>

@@ -27,7 +27,7 @@ import { LOG_KINDS, type LogDraft, type LogKind, type Noted } from './draft.ts';
 import { logHits, type LogHit } from './logHits.ts';
 import { isPlain, useLogActs, type Said } from './useLogActs.ts';
 
-const LogDialog = defineAsyncComponent(() => import('../today/LogDialog.vue'));
+const LogDialog = defineAsyncComponent(() => import('../../parts/task/LogDialog.vue'));
 
 /** Everything that was done, seen, measured, bought or shut is logged here: typed in a few words, or by its kind. */
 const route = useRoute();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
 import Button from 'primevue/button';
 import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -108,12 +109,14 @@ function send(): void {
     <h2>{{ t(`note.kinds.${draft.kind}`) }}</h2>
     <form class="form" novalidate @submit.prevent="send">
       <template v-if="draft.kind === 'event'">
-        <ChoiceField v-model="draft.trigger" :label="t('note.trigger')">
-          <option v-for="(_, code) in lists.trigger" :key="code" :value="code">
-            {{ t(`trigger.${code}`) }}
-          </option>
-          <option :value="OWN_TRIGGER">{{ t('note.ownTrigger') }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.trigger"
+          :label="t('note.trigger')"
+          :options="[
+            ...Object.keys(lists.trigger).map((code) => ({ value: code, label: t(`trigger.${code}`) })),
+            { value: OWN_TRIGGER, label: t('note.ownTrigger') },
+          ]"
+        />
         <TextField
           v-if="draft.trigger === OWN_TRIGGER"
           v-model="draft.ownTrigger"
@@ -127,15 +130,16 @@ function send(): void {
         v-model="draft.asset"
         :label="t('note.thing')"
         :error="errorAt('asset')"
-      >
-        <option value="">{{ draft.kind === 'text' ? t('note.noThing') : t('note.choose') }}</option>
-        <option v-for="asset in things" :key="asset.id" :value="asset.id">{{ asset.name }}</option>
-      </ChoiceField>
+        :options="[
+          { value: '', label: draft.kind === 'text' ? t('note.noThing') : t('note.choose') },
+          ...things.map((asset) => ({ value: asset.id, label: asset.name })),
+        ]"
+      />
       <fieldset v-if="draft.kind === 'grade'">
         <legend>{{ t('note.grade') }}</legend>
         <div class="choices">
           <label v-for="(value, grade) in GRADES" :key="grade">
-            <input v-model="draft.grade" type="radio" :value="value" />{{ t(`log.grade.${grade}`) }}
+            <RadioButton v-model="draft.grade" :value="value" />{{ t(`log.grade.${grade}`) }}
           </label>
         </div>
         <p v-if="errorAt('grade')" class="notice wrong" role="alert">{{ errorAt('grade') }}</p>
@@ -149,11 +153,16 @@ function send(): void {
         :asset="draft.asset"
       />
       <div v-if="draft.kind === 'reading' && (!chosenKind || readingCode === '')" class="pair">
-        <ChoiceField v-model="draft.measure" :label="t('note.measure')">
-          <option v-for="measure in NUMBERED" :key="measure" :value="measure">
-            {{ t(`measure.${measure}`) }} ({{ UNITS[measure] }})
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.measure"
+          :label="t('note.measure')"
+          :options="
+            NUMBERED.map((measure) => ({
+              value: measure,
+              label: `${t(`measure.${measure}`)} (${UNITS[measure]})`,
+            }))
+          "
+        />
         <TextField
           v-model="draft.value"
           :label="t('note.value')"
@@ -185,11 +194,11 @@ function send(): void {
         maxlength="10"
       />
       <div v-if="draft.kind === 'stock'" class="pair">
-        <ChoiceField v-model="draft.supply" :label="t('note.supply')">
-          <option v-for="(_, code) in lists.supply" :key="code" :value="code">
-            {{ t(`supply.${code}`) }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.supply"
+          :label="t('note.supply')"
+          :options="Object.keys(lists.supply).map((code) => ({ value: code, label: t(`supply.${code}`) }))"
+        />
         <TextField
           v-model="draft.change"
           :label="t('note.change')"

@@ -62,10 +62,14 @@ defineExpose({ entriesOn });
 
 <template>
   <fieldset class="reading">
-    <ChoiceField v-model="code" :label="t('noteReading.what')">
-      <option v-for="one in choices" :key="one.code" :value="one.code">{{ one.title }}</option>
-      <option value="">{{ t('noteReading.other') }}</option>
-    </ChoiceField>
+    <ChoiceField
+      v-model="code"
+      :label="t('noteReading.what')"
+      :options="[
+        ...choices.map((one) => ({ value: one.code, label: one.title })),
+        { value: '', label: t('noteReading.other') },
+      ]"
+    />
     <template v-if="reading">
       <ReadingInputs
         v-model="typed"

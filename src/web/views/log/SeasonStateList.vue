@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { HouseBody, StandingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
@@ -62,22 +63,12 @@ function turn(line: (typeof shown.value)[number], kind: 'shut' | 'opened'): void
           {{ ' ' }}<span class="small" :class="line.late ? 'past' : 'soft'">{{ line.next }}</span>
         </span>
         <span v-if="mayWrite" class="turns no-print">
-          <button
-            v-if="line.standing !== 'closed'"
-            type="button"
-            :disabled="busy"
-            @click="turn(line, 'shut')"
-          >
+          <Button text v-if="line.standing !== 'closed'" :disabled="busy" @click="turn(line, 'shut')">
             {{ t('note.itIsShut') }}<span class="unseen">: {{ line.name }}</span>
-          </button>
-          <button
-            v-if="line.standing !== 'open'"
-            type="button"
-            :disabled="busy"
-            @click="turn(line, 'opened')"
-          >
+          </Button>
+          <Button text v-if="line.standing !== 'open'" :disabled="busy" @click="turn(line, 'opened')">
             {{ t('note.itIsOpen') }}<span class="unseen">: {{ line.name }}</span>
-          </button>
+          </Button>
         </span>
       </li>
     </ul>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
 import { computed } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import TextField from '../../kit/TextField.vue';
@@ -47,12 +48,14 @@ const CODES = ['bound', 'handy', 'covers'] as const;
     </fieldset>
     <div class="pair">
       <template v-if="draft.kind === 'duty'">
-        <ChoiceField v-model="draft.factor" :label="t('practices.own.factor')">
-          <option value="">{{ t('practices.own.none') }}</option>
-          <option v-for="(_, code) in lists.factor" :key="code" :value="code">
-            {{ t(`factor.${code}`) }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.factor"
+          :label="t('practices.own.factor')"
+          :options="[
+            { value: '', label: t('practices.own.none') },
+            ...Object.keys(lists.factor).map((code) => ({ value: code, label: t(`factor.${code}`) })),
+          ]"
+        />
         <TextField
           v-model="draft.factorValue"
           :label="t('practices.own.factorValue')"
@@ -60,45 +63,60 @@ const CODES = ['bound', 'handy', 'covers'] as const;
           inputmode="decimal"
         />
       </template>
-      <ChoiceField v-model="draft.supply" :label="t('practices.own.supply')">
-        <option value="">{{ t('practices.own.none') }}</option>
-        <option v-for="(_, code) in SUPPLIES" :key="code" :value="code">{{ t(`supply.${code}`) }}</option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="draft.supply"
+        :label="t('practices.own.supply')"
+        :options="[
+          { value: '', label: t('practices.own.none') },
+          ...Object.keys(SUPPLIES).map((code) => ({ value: code, label: t(`supply.${code}`) })),
+        ]"
+      />
       <TextField
         v-model="draft.quantity"
         :label="t('practices.own.quantity')"
         :error="errorAt('quantity')"
         inputmode="decimal"
       />
-      <ChoiceField v-model="draft.state" :label="t('practices.own.state')">
-        <option value="">{{ t('practices.own.none') }}</option>
-        <option v-for="code in STATES" :key="code" :value="code">{{ t(`state.${code}`) }}</option>
-      </ChoiceField>
-      <ChoiceField v-model="draft.half" :label="t('practices.own.half')">
-        <option value="closes">{{ t('practices.own.closes') }}</option>
-        <option value="opens">{{ t('practices.own.opens') }}</option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="draft.state"
+        :label="t('practices.own.state')"
+        :options="[
+          { value: '', label: t('practices.own.none') },
+          ...STATES.map((code) => ({ value: code, label: t(`state.${code}`) })),
+        ]"
+      />
+      <ChoiceField
+        v-model="draft.half"
+        :label="t('practices.own.half')"
+        :options="[
+          { value: 'closes', label: t('practices.own.closes') },
+          { value: 'opens', label: t('practices.own.opens') },
+        ]"
+      />
       <ChoiceField
         v-for="part in CODES"
         :key="part"
         v-model="draft[part]"
         :label="t(`practices.own.${part}`)"
-      >
-        <option value="">{{ t('practices.own.none') }}</option>
-        <option v-for="practice in practices" :key="practice.code" :value="practice.code">
-          {{ words(speech, practice.title) }}
-        </option>
-      </ChoiceField>
-      <ChoiceField v-model="draft.trait" :label="t('practices.own.trait')">
-        <option value="">{{ t('practices.own.anyHouse') }}</option>
-        <option v-for="code in TRAITS" :key="code" :value="code">{{ t(`trait.${code}`) }}</option>
-      </ChoiceField>
+        :options="[
+          { value: '', label: t('practices.own.none') },
+          ...practices.map((practice) => ({ value: practice.code, label: words(speech, practice.title) })),
+        ]"
+      />
+      <ChoiceField
+        v-model="draft.trait"
+        :label="t('practices.own.trait')"
+        :options="[
+          { value: '', label: t('practices.own.anyHouse') },
+          ...TRAITS.map((code) => ({ value: code, label: t(`trait.${code}`) })),
+        ]"
+      />
     </div>
     <fieldset class="form">
       <legend>{{ t('practices.own.setUps') }}</legend>
       <div class="choices">
         <label v-for="code in setUpSchema.options" :key="code">
-          <input v-model="draft.setUps" type="checkbox" :value="code" />{{ t(`setUp.${code}`) }}
+          <Checkbox v-model="draft.setUps" :value="code" />{{ t(`setUp.${code}`) }}
         </label>
       </div>
     </fieldset>
@@ -106,7 +124,7 @@ const CODES = ['bound', 'handy', 'covers'] as const;
       <legend>{{ t('practices.own.tools') }}</legend>
       <div class="choices">
         <label v-for="code in toolSchema.options" :key="code">
-          <input v-model="draft.tools" type="checkbox" :value="code" />{{ t(`tool.${code}`) }}
+          <Checkbox v-model="draft.tools" :value="code" />{{ t(`tool.${code}`) }}
         </label>
       </div>
     </fieldset>
@@ -114,7 +132,7 @@ const CODES = ['bound', 'handy', 'covers'] as const;
       <legend>{{ t('practices.own.reads') }}</legend>
       <div class="choices">
         <label v-for="(_, code) in MEASURES" :key="code">
-          <input v-model="draft.reads" type="checkbox" :value="code" />{{ t(`measure.${code}`) }}
+          <Checkbox v-model="draft.reads" :value="code" />{{ t(`measure.${code}`) }}
         </label>
       </div>
     </fieldset>

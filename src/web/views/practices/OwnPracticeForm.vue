@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
+import Button from 'primevue/button';
 import { computed, reactive } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -94,26 +96,30 @@ const save = () =>
         maxlength="700"
       />
       <div class="pair">
-        <ChoiceField v-model="draft.kind" :label="t('practices.own.kind')">
-          <option v-for="(_, kind) in lists.practiceKind" :key="kind" :value="kind">
-            {{ t(`practiceKind.${kind}`) }}
-          </option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.appliesTo" :label="t('practices.own.appliesTo')">
-          <option v-for="kind in assetKindSchema.options" :key="kind" :value="kind">
-            {{ t(`assetKind.${kind}`) }}
-          </option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.system" :label="t('practices.own.system')">
-          <option v-for="system in practiceSystemSchema.options" :key="system" :value="system">
-            {{ t(`system.${system}`) }}
-          </option>
-        </ChoiceField>
-        <ChoiceField v-model="draft.doer" :label="t('add.doer')">
-          <option v-for="doer in doerSchema.options" :key="doer" :value="doer">
-            {{ t(`doer.${doer}`) }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.kind"
+          :label="t('practices.own.kind')"
+          :options="
+            Object.keys(lists.practiceKind).map((kind) => ({ value: kind, label: t(`practiceKind.${kind}`) }))
+          "
+        />
+        <ChoiceField
+          v-model="draft.appliesTo"
+          :label="t('practices.own.appliesTo')"
+          :options="assetKindSchema.options.map((kind) => ({ value: kind, label: t(`assetKind.${kind}`) }))"
+        />
+        <ChoiceField
+          v-model="draft.system"
+          :label="t('practices.own.system')"
+          :options="
+            practiceSystemSchema.options.map((system) => ({ value: system, label: t(`system.${system}`) }))
+          "
+        />
+        <ChoiceField
+          v-model="draft.doer"
+          :label="t('add.doer')"
+          :options="doerSchema.options.map((doer) => ({ value: doer, label: t(`doer.${doer}`) }))"
+        />
         <TextField
           v-model="draft.minutes"
           :label="t('log.minutes')"
@@ -127,19 +133,21 @@ const save = () =>
           inputmode="numeric"
         />
       </div>
-      <label><input v-model="draft.lifeSafety" type="checkbox" />{{ t('add.ownSafety') }}</label>
+      <label><Checkbox binary v-model="draft.lifeSafety" />{{ t('add.ownSafety') }}</label>
     </fieldset>
     <template v-if="draft.kind === 'duty'">
       <RuleFields v-model="draft.rule" :error-at="errorAt" />
       <div class="pair">
-        <ChoiceField v-model="draft.season" :label="t('practices.own.season')">
-          <option value="">{{ t('practices.own.allYear') }}</option>
-          <option v-for="season in seasonSchema.options" :key="season" :value="season">
-            {{ t(`season.${season}`) }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.season"
+          :label="t('practices.own.season')"
+          :options="[
+            { value: '', label: t('practices.own.allYear') },
+            ...seasonSchema.options.map((season) => ({ value: season, label: t(`season.${season}`) })),
+          ]"
+        />
       </div>
-      <label><input v-model="draft.beforeFrost" type="checkbox" />{{ t('practices.own.beforeFrost') }}</label>
+      <label><Checkbox binary v-model="draft.beforeFrost" />{{ t('practices.own.beforeFrost') }}</label>
     </template>
     <fieldset class="form">
       <legend>{{ t('practices.own.steps') }}</legend>
@@ -156,7 +164,7 @@ const save = () =>
       <details>
         <summary>{{ t('practices.own.cautions') }}</summary>
         <label v-for="hazard in hazardSchema.options" :key="hazard" class="hazard">
-          <input v-model="draft.cautions" type="checkbox" :value="hazard" />
+          <Checkbox v-model="draft.cautions" :value="hazard" />
           {{ words(speech, HAZARDS[hazard].caution) }}
         </label>
       </details>
@@ -174,7 +182,7 @@ const save = () =>
       :send="changing ? t('practices.own.keep') : t('practices.own.save')"
       :busy="busy"
     >
-      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      <Button text @click="emit('close')">{{ t('shell.cancel') }}</Button>
     </FormFoot>
   </form>
 </template>

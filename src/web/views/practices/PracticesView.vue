@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext';
+import Button from 'primevue/button';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
@@ -108,11 +110,11 @@ async function change(practice: Practice): Promise<void> {
         </p>
         <div class="head no-print">
           <label class="seek"
-            >{{ t('practices.seek') }}<input v-model="sought" type="search" autocomplete="off"
+            >{{ t('practices.seek') }}<InputText v-model="sought" type="search" autocomplete="off"
           /></label>
-          <button v-if="home.mayWrite && making === null" type="button" @click="making = 'new'">
+          <Button text v-if="home.mayWrite && making === null" @click="making = 'new'">
             {{ t('practices.add') }}
-          </button>
+          </Button>
         </div>
         <div ref="form">
           <OwnPracticeForm

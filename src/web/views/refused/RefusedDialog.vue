@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -54,7 +55,7 @@ const send = () =>
         </template>
       </template>
       <FormFoot :error="errorAt('')" :send="t('shell.send')" :busy="busy"
-        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
+        ><Button text @click="emit('close')">{{ t('shell.cancel') }}</Button></FormFoot
       >
     </form>
   </KitDialog>

@@ -48,9 +48,12 @@ function note(): void {
 
 <template>
   <form class="form" novalidate @submit.prevent="note">
-    <ChoiceField v-if="things.length > 1" v-model="draft.asset" :label="t('note.thing')">
-      <option v-for="thing in things" :key="thing.id" :value="thing.id">{{ thing.name }}</option>
-    </ChoiceField>
+    <ChoiceField
+      v-if="things.length > 1"
+      v-model="draft.asset"
+      :label="t('note.thing')"
+      :options="things.map((thing) => ({ value: thing.id, label: thing.name }))"
+    />
     <FindingFields
       v-model:what="draft.what"
       v-model:verdict="draft.verdict"

@@ -116,12 +116,14 @@ function saveWhy(): void {
     <form v-if="open === 'details'" class="form" novalidate @submit.prevent="saveDetails">
       <div class="pair">
         <TextField v-model="typed.date" :label="t('log.date')" type="date" :max="today" />
-        <ChoiceField v-model="typed.who" :label="t('log.who')">
-          <option value="">{{ t('log.whoNone') }}</option>
-          <option v-for="person in house.people" :key="person.id" :value="person.id">
-            {{ person.name }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="typed.who"
+          :label="t('log.who')"
+          :options="[
+            { value: '', label: t('log.whoNone') },
+            ...house.people.map((person) => ({ value: person.id, label: person.name })),
+          ]"
+        />
         <TextField v-model="typed.minutes" :label="t('log.minutes')" inputmode="numeric" />
         <TextField
           v-for="(_, supply) in typed.used"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
 import type { Speech } from '../../../locales/speech.ts';
 
@@ -25,14 +26,14 @@ const emit = defineEmits<{ go: [key: string] }>();
         <template v-for="line in lines" :key="line.item.key">
           <li v-if="line.heading" class="heading">{{ line.heading }}</li>
           <li :class="line.status">
-            <button
-              type="button"
+            <Button
+              text
               :aria-current="at === line.item.key ? 'step' : undefined"
               :disabled="closed"
               @click="emit('go', line.item.key)"
             >
               {{ line.title }}
-            </button>
+            </Button>
             {{ ' '
             }}<span v-if="line.status !== 'open'" class="small">{{
               speech.t(`run.settled.${line.status}`)

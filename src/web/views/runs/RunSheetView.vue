@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext';
+import Checkbox from 'primevue/checkbox';
+import Button from 'primevue/button';
 import { computed, nextTick, reactive, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -204,7 +207,7 @@ const print = (): void => {
       <h1>{{ t('run.sheet.title', { title: words(speech, run.state.value.title) }) }}</h1>
       <p class="soft">
         {{ t('run.sheet.lead') }}
-        <button type="button" class="no-print" @click="print">{{ t('shell.print') }}</button>{{ ' '
+        <Button text class="no-print" @click="print">{{ t('shell.print') }}</Button>{{ ' '
         }}<RouterLink class="no-print" :to="{ name: 'run', params: { homeId, runId } }">{{
           t('run.sheet.toRun')
         }}</RouterLink>
@@ -222,12 +225,16 @@ const print = (): void => {
         @again="load"
       />
       <form v-else novalidate @submit.prevent="save">
-        <ChoiceField v-model="who" class="who" :class="{ empty: who === '' }" :label="t('log.who')">
-          <option value="">{{ t('log.whoNone') }}</option>
-          <option v-for="person in home.house?.people ?? []" :key="person.id" :value="person.id">
-            {{ person.name }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="who"
+          class="who"
+          :class="{ empty: who === '' }"
+          :label="t('log.who')"
+          :options="[
+            { value: '', label: t('log.whoNone') },
+            ...(home.house?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
+          ]"
+        />
         <ol class="ruled">
           <li
             v-for="row in rows"
@@ -238,7 +245,7 @@ const print = (): void => {
             <template v-if="typed[row.item.key]">
               <p class="title">
                 <label>
-                  <input v-model="typed[row.item.key]!.done" type="checkbox" :disabled="row.settled" />{{
+                  <Checkbox binary v-model="typed[row.item.key]!.done" :disabled="row.settled" />{{
                     row.title
                   }}
                 </label>
@@ -255,7 +262,7 @@ const print = (): void => {
               <div class="fill">
                 <label class="short"
                   >{{ t('run.sheet.day')
-                  }}<input
+                  }}<InputText
                     v-model="typed[row.item.key]!.date"
                     type="date"
                     :max="home.on ?? ''"
@@ -263,13 +270,13 @@ const print = (): void => {
                 /></label>
                 <label class="short"
                   >{{ t('run.sheet.minutes')
-                  }}<input
+                  }}<InputText
                     v-model="typed[row.item.key]!.minutes"
                     inputmode="numeric"
                     :aria-invalid="bad.includes(row.item.key)"
                 /></label>
                 <label class="long"
-                  >{{ t('run.sheet.note') }}<input v-model="typed[row.item.key]!.note"
+                  >{{ t('run.sheet.note') }}<InputText v-model="typed[row.item.key]!.note"
                 /></label>
               </div>
               <fieldset v-for="one in row.readings" :key="one.id" class="small">
@@ -288,9 +295,9 @@ const print = (): void => {
           </li>
         </ol>
         <p class="no-print">
-          <button type="submit" class="main" :disabled="busy || !home.mayWrite" data-act="save-sheet">
+          <Button type="submit" :disabled="busy || !home.mayWrite" data-act="save-sheet">
             {{ t('run.sheet.save') }}
-          </button>
+          </Button>
         </p>
       </form>
     </div>

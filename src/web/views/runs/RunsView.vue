@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
+import Button from 'primevue/button';
 import { v7 as uuid } from 'uuid';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -258,12 +260,12 @@ async function drop(runId: string): Promise<void> {
                   <template v-if="!over && home.mayWrite">
                     <template v-if="dropping === run.id">
                       {{ t('runs.dropAsk') }}
-                      <button type="button" class="grave" @click="drop(run.id)">{{ t('runs.drop') }}</button>
-                      <button type="button" @click="dropping = null">{{ t('shell.cancel') }}</button>
+                      <Button text severity="danger" @click="drop(run.id)">{{ t('runs.drop') }}</Button>
+                      <Button text @click="dropping = null">{{ t('shell.cancel') }}</Button>
                     </template>
-                    <button v-else type="button" data-act="drop" @click="dropping = run.id">
+                    <Button text v-else data-act="drop" @click="dropping = run.id">
                       {{ t('runs.drop') }} …<span class="unseen"> {{ run.title }}</span>
-                    </button>
+                    </Button>
                   </template>
                 </span>
               </li>
@@ -279,26 +281,25 @@ async function drop(runId: string): Promise<void> {
                   <strong>{{ one.title }}</strong> <span class="soft">{{ one.lead }}</span>
                 </span>
                 <span class="acts">
-                  <button
+                  <Button
+                    text
                     v-if="one.items.length > 0"
-                    type="button"
                     :aria-expanded="shown === one.round.code"
                     @click="shown = shown === one.round.code ? null : one.round.code"
                   >
                     {{ t('runs.items', { n: one.items.length }, one.items.length)
                     }}<span class="unseen">: {{ one.title }}</span>
-                  </button>
+                  </Button>
                   <span v-else class="soft">{{ t('runs.empty') }}</span>
-                  <button
+                  <Button
+                    outlined
                     v-if="home.mayWrite && one.plan && one.items.length > 0"
-                    type="button"
-                    class="main"
                     :disabled="busy"
                     data-act="start"
                     @click="begin(one.plan)"
                   >
                     {{ t('runs.start') }}<span class="unseen">: {{ one.title }}</span>
-                  </button>
+                  </Button>
                 </span>
               </p>
               <ol v-if="shown === one.round.code" class="small items">
@@ -315,18 +316,15 @@ async function drop(runId: string): Promise<void> {
             <ul class="ruled">
               <li v-for="duty in offered" :key="duty.id">
                 <label class="row">
-                  <span
-                    ><input v-model="picked" type="checkbox" :value="duty.id" />{{ duty.title }},
-                    {{ duty.name }}</span
-                  >
+                  <span><Checkbox v-model="picked" :value="duty.id" />{{ duty.title }}, {{ duty.name }}</span>
                   <span class="soft small">{{ duty.on }}</span>
                 </label>
               </li>
             </ul>
             <p class="foot">
-              <button type="submit" class="main" :disabled="busy || picked.length === 0">
+              <Button type="submit" :disabled="busy || picked.length === 0">
                 {{ t('runs.pickStart') }}
-              </button>
+              </Button>
             </p>
           </form>
         </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -112,7 +113,7 @@ const print = (): void => {
       <h1>{{ t('sheet.title') }}</h1>
       <p v-if="house" class="soft">
         {{ t('sheet.lead', { home: house.home.name }) }}
-        <button type="button" class="no-print" @click="print">{{ t('sheet.print') }}</button>
+        <Button text class="no-print" @click="print">{{ t('sheet.print') }}</Button>
       </p>
       <p v-if="keptAt && house" class="notice" role="status">
         {{ t('sheet.asOf', { when: speech.formats.instant(keptAt, house.home.zone) }) }}

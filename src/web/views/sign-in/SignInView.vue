@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -60,7 +61,7 @@ function turn(): void {
     </header>
     <div class="column body">
       <div v-if="demo" class="notice demo">
-        <button type="button" class="main" :disabled="busy" @click="enterDemo">{{ t('signIn.demo') }}</button>
+        <Button outlined :disabled="busy" @click="enterDemo">{{ t('signIn.demo') }}</Button>
         <p class="soft small">{{ t('signIn.demoHint') }}</p>
       </div>
       <form class="form" novalidate @submit.prevent="enter">
@@ -87,9 +88,9 @@ function turn(): void {
           :autocomplete="isNew ? 'new-password' : 'current-password'"
         />
         <FormFoot :error="errorAt('')" :send="isNew ? t('signIn.make') : t('signIn.enter')" :busy="busy"
-          ><button type="button" @click="turn">
+          ><Button text @click="turn">
             {{ isNew ? t('signIn.toOld') : t('signIn.toNew') }}
-          </button></FormFoot
+          </Button></FormFoot
         >
       </form>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref, watch } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -136,12 +137,12 @@ async function drop({ id, title }: DocumentBody): Promise<void> {
         <span v-if="mayWrite" class="no-print">
           <template v-if="dropping === one.id">
             {{ t('documents.dropAsk') }}
-            <button type="button" class="grave" @click="drop(one)">{{ t('documents.dropYes') }}</button>
-            <button type="button" @click="dropping = null">{{ t('shell.cancel') }}</button>
+            <Button text severity="danger" @click="drop(one)">{{ t('documents.dropYes') }}</Button>
+            <Button text @click="dropping = null">{{ t('shell.cancel') }}</Button>
           </template>
-          <button v-else type="button" @click="dropping = one.id">
+          <Button text v-else @click="dropping = one.id">
             {{ t('documents.drop') }}<span class="unseen"> {{ one.title }}</span>
-          </button>
+          </Button>
         </span>
       </li>
     </ul>
@@ -153,11 +154,11 @@ async function drop({ id, title }: DocumentBody): Promise<void> {
           <p class="soft small">{{ t('documents.fileHint') }}</p>
           <p v-if="errorAt('file')" class="past small" role="alert">{{ errorAt('file') }}</p>
         </div>
-        <ChoiceField v-model="draft.kind" :label="t('documents.kind')">
-          <option v-for="kind in DOCUMENT_KINDS" :key="kind" :value="kind">
-            {{ t(`documents.kinds.${kind}`) }}
-          </option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="draft.kind"
+          :label="t('documents.kind')"
+          :options="DOCUMENT_KINDS.map((kind) => ({ value: kind, label: t(`documents.kinds.${kind}`) }))"
+        />
         <TextField
           v-model="draft.title"
           :label="t('documents.name')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { waitsText } from '../../composables/waitsText.ts';
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref } from 'vue';
@@ -165,17 +166,22 @@ const save = () =>
           <dd :class="{ open: one.open }">{{ one.text }}</dd>
         </div>
       </dl>
-      <button v-if="mayWrite" type="button" class="no-print" data-act="facts" @click="begin">
+      <Button text v-if="mayWrite" class="no-print" data-act="facts" @click="begin">
         {{ t('thing.change') }}
-      </button>
+      </Button>
     </template>
     <form v-else class="form" novalidate @submit.prevent="save">
       <div class="pair">
         <TextField v-model="where.name" :label="t('thing.name')" :error="errorAt('name')" maxlength="120" />
-        <ChoiceField v-model="where.space" :label="t('thing.place')" :error="errorAt('space')">
-          <option :value="NOT_KNOWN">{{ t('thing.notKnown') }}</option>
-          <option v-for="space in house.spaces" :key="space.id" :value="space.id">{{ space.name }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="where.space"
+          :label="t('thing.place')"
+          :error="errorAt('space')"
+          :options="[
+            { value: NOT_KNOWN, label: t('thing.notKnown') },
+            ...house.spaces.map((space) => ({ value: space.id, label: space.name })),
+          ]"
+        />
         <TextField
           v-model="where.installed"
           :label="t('thing.installed')"
@@ -197,7 +203,7 @@ const save = () =>
       </div>
       <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />
       <FormFoot :error="errorAt('')" :send="t('thing.save')" :busy="busy">
-        <button type="button" @click="changing = false">{{ t('shell.cancel') }}</button>
+        <Button text @click="changing = false">{{ t('shell.cancel') }}</Button>
       </FormFoot>
     </form>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref } from 'vue';
@@ -134,7 +135,7 @@ const remove = () =>
     <TextField v-else v-model="why" :label="t('upkeep.why')" maxlength="200" />
     <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />
     <FormFoot :error="errorAt('')" :send="t(`thing.${way}Save`)" :busy="busy" :grave="way === 'remove'">
-      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      <Button text @click="emit('close')">{{ t('shell.cancel') }}</Button>
     </FormFoot>
   </form>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import TextField from '../../kit/TextField.vue';
 import PhotoField from '../../kit/PhotoField.vue';
@@ -67,15 +68,15 @@ async function send(file: Blob): Promise<void> {
           <figcaption class="small">{{ photo.caption }}</figcaption>
         </figure>
         <p v-if="mayWrite" class="small">
-          <button v-if="dropping !== photo.id" type="button" @click="dropping = photo.id">
+          <Button text v-if="dropping !== photo.id" @click="dropping = photo.id">
             {{ t('thing.dropPhoto') }}<span class="unseen">: {{ photo.caption || asset.name }}</span>
-          </button>
+          </Button>
           <template v-else>
             {{ t('thing.dropPhotoSure') }}
-            <button type="button" :disabled="busy" @click="work(() => drop(photo), t('thing.photoGone'))">
+            <Button text :disabled="busy" @click="work(() => drop(photo), t('thing.photoGone'))">
               {{ t('thing.dropPhoto') }}
-            </button>
-            <button type="button" @click="dropping = null">{{ t('shell.cancel') }}</button>
+            </Button>
+            <Button text @click="dropping = null">{{ t('shell.cancel') }}</Button>
           </template>
         </p>
       </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
@@ -167,12 +168,12 @@ async function replaced(id: string): Promise<void> {
         </section>
         <section v-if="home.mayWrite && !gone && asset.kind !== 'house'" class="no-print">
           <p v-if="leaving === null" class="ways">
-            <button type="button" data-act="replace" @click="leaving = 'replace'">
+            <Button text data-act="replace" @click="leaving = 'replace'">
               {{ t('thing.replace') }}
-            </button>
-            <button type="button" data-act="remove" @click="leaving = 'remove'">
+            </Button>
+            <Button text data-act="remove" @click="leaving = 'remove'">
               {{ t('thing.remove') }}
-            </button>
+            </Button>
           </p>
           <LeavePanel
             v-else

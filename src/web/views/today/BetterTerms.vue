@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, onMounted, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -68,7 +69,7 @@ const take = () =>
   <p v-if="wrong" class="notice wrong" role="alert">{{ t('better.unread', { why: wrong }) }}</p>
   <p v-else-if="offers.length > 0" class="notice no-print" data-test="better">
     {{ t('better.line', { n: offers.length }, offers.length) }}
-    <button type="button" data-act="better" @click="seeing = true">{{ t('better.see') }}</button>
+    <Button text data-act="better" @click="seeing = true">{{ t('better.see') }}</Button>
   </p>
   <KitDialog
     v-if="seeing"
@@ -91,7 +92,7 @@ const take = () =>
         :send="t('better.take', { n: bodies.length }, bodies.length)"
         :busy="busy"
       >
-        <button type="button" @click="seeing = false">{{ t('shell.cancel') }}</button>
+        <Button text @click="seeing = false">{{ t('shell.cancel') }}</Button>
       </FormFoot>
     </form>
   </KitDialog>

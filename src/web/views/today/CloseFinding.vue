@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -97,7 +98,7 @@ const save = () =>
         />
       </div>
       <FormFoot :error="errorAt('')" :send="t('findings.closeSave')" :busy="busy">
-        <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+        <Button text @click="emit('close')">{{ t('shell.cancel') }}</Button>
       </FormFoot>
     </form>
   </KitDialog>

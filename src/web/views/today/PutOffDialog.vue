@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive } from 'vue';
 import TextField from '../../kit/TextField.vue';
@@ -97,11 +99,11 @@ const save = () =>
       />
       <div v-if="overrun" class="notice wrong">
         <p>{{ t('putOff.latest', { latest: dateText(speech, overrun) }) }}</p>
-        <label><input v-model="typed.acknowledged" type="checkbox" />{{ t('putOff.acknowledge') }}</label>
+        <label><Checkbox binary v-model="typed.acknowledged" />{{ t('putOff.acknowledge') }}</label>
         <p v-if="errorAt('acknowledged')" role="alert">{{ errorAt('acknowledged') }}</p>
       </div>
       <FormFoot :error="errorAt('')" :send="t('putOff.save')" :busy="busy"
-        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
+        ><Button text @click="emit('close')">{{ t('shell.cancel') }}</Button></FormFoot
       >
     </form>
   </KitDialog>

@@ -23,7 +23,7 @@ import { useTodayData } from './useTodayData.ts';
 import { useWeek } from './useWeek.ts';
 
 // What is seldom there, or opened by a press, is fetched when the page shows.
-const loadLogDialog = () => import('./LogDialog.vue');
+const loadLogDialog = () => import('../../parts/task/LogDialog.vue');
 const loadPutOffDialog = () => import('./PutOffDialog.vue');
 const loadStopNotice = () => import('./StopNotice.vue');
 const LogDialog = defineAsyncComponent(loadLogDialog);

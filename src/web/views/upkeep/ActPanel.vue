@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref } from 'vue';
 import FormFoot from '../../kit/FormFoot.vue';
@@ -67,7 +68,7 @@ async function save(): Promise<void> {
     <TextField v-if="act !== 'resume'" v-model="why" :label="t('upkeep.why')" maxlength="200" />
     <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />
     <FormFoot error="" :send="t(`upkeep.${act}Save`)" :busy="busy" :grave="act === 'retire'">
-      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      <Button text @click="emit('close')">{{ t('shell.cancel') }}</Button>
     </FormFoot>
   </form>
 </template>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
+import Checkbox from 'primevue/checkbox';
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, reactive, ref, watch } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
@@ -188,7 +191,7 @@ async function save(): Promise<void> {
     <fieldset>
       <legend class="unseen">{{ t('upkeep.ownInterval') }}</legend>
       <label v-if="rows.length > 0" class="own"
-        ><input v-model="chosen.school" type="radio" name="school" :value="OWN" />{{
+        ><RadioButton v-model="chosen.school" name="school" :value="OWN" />{{
           t('upkeep.ownInterval')
         }}</label
       >
@@ -203,23 +206,25 @@ async function save(): Promise<void> {
           inputmode="numeric"
           maxlength="5"
         />
-        <ChoiceField v-model="chosen.unit" :label="t('add.unitName.' + chosen.unit)">
-          <option v-for="unit in UNITS" :key="unit" :value="unit">{{ t(`add.unitName.${unit}`) }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-model="chosen.unit"
+          :label="t('add.unitName.' + chosen.unit)"
+          :options="UNITS.map((unit) => ({ value: unit, label: t(`add.unitName.${unit}`) }))"
+        />
       </div>
     </fieldset>
     <div class="pair">
-      <ChoiceField v-model="chosen.doer" :label="t('upkeep.doer')">
-        <option v-for="doer in DOERS" :key="doer" :value="doer">{{ t(`doer.${doer}`) }}</option>
-      </ChoiceField>
+      <ChoiceField
+        v-model="chosen.doer"
+        :label="t('upkeep.doer')"
+        :options="DOERS.map((doer) => ({ value: doer, label: t(`doer.${doer}`) }))"
+      />
     </div>
     <fieldset v-if="rule && takesFactors(rule) && factors.length > 0">
       <legend>{{ t('upkeep.factors') }}</legend>
       <div class="choices">
         <label v-for="factor in factors" :key="factor.code"
-          ><input v-model="chosen.factors" type="checkbox" :value="factor.code" />{{
-            factorName(speech, factor.code)
-          }}
+          ><Checkbox v-model="chosen.factors" :value="factor.code" />{{ factorName(speech, factor.code) }}
           <span class="soft small">{{
             allowsFor?.includes(factor.code)
               ? t('upkeep.allowedFor')
@@ -230,7 +235,7 @@ async function save(): Promise<void> {
     </fieldset>
     <MovesList :trial="trial" :speech="speech" :name-of="nameOf" />
     <FormFoot error="" :send="t('upkeep.save')" :busy="busy">
-      <button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button>
+      <Button text @click="emit('close')">{{ t('shell.cancel') }}</Button>
     </FormFoot>
   </form>
 </template>

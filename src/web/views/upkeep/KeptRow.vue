@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref } from 'vue';
 import RuledLine from '../../kit/RuledLine.vue';
@@ -106,12 +107,12 @@ async function dismiss(): Promise<void> {
             })
           }}
           <template v-if="mayWrite">
-            <button type="button" data-act="accept" @click="toggle('proposed')">
+            <Button text data-act="accept" @click="toggle('proposed')">
               {{ t('upkeep.accept') }}<span class="unseen"> {{ title }}</span>
-            </button>
-            <button type="button" data-act="dismiss" @click="dismiss">
+            </Button>
+            <Button text data-act="dismiss" @click="dismiss">
               {{ t('upkeep.dismiss') }}<span class="unseen">: {{ title }}</span>
-            </button>
+            </Button>
           </template>
         </p>
         <details>
@@ -130,50 +131,28 @@ async function dismiss(): Promise<void> {
         </details>
       </div>
       <p class="acts no-print">
-        <button
-          v-if="next"
-          type="button"
-          data-act="dates"
-          :aria-expanded="open === 'dates'"
-          @click="toggle('dates')"
-        >
+        <Button text v-if="next" data-act="dates" :aria-expanded="open === 'dates'" @click="toggle('dates')">
           {{ t('upkeep.dates') }}<span class="unseen">: {{ title }}</span>
-        </button>
+        </Button>
         <template v-if="mayWrite && line.standing !== 'given-up'">
-          <button
-            type="button"
-            data-act="change"
-            :aria-expanded="open === 'change'"
-            @click="toggle('change')"
-          >
+          <Button text data-act="change" :aria-expanded="open === 'change'" @click="toggle('change')">
             {{ t('upkeep.change') }}<span class="unseen">: {{ title }}</span>
-          </button>
-          <button
+          </Button>
+          <Button
+            text
             v-if="line.standing === 'kept'"
-            type="button"
             data-act="pause"
             :aria-expanded="open === 'pause'"
             @click="toggle('pause')"
           >
             {{ t('upkeep.pause') }}<span class="unseen">: {{ title }}</span>
-          </button>
-          <button
-            v-else
-            type="button"
-            data-act="resume"
-            :aria-expanded="open === 'resume'"
-            @click="toggle('resume')"
-          >
+          </Button>
+          <Button text v-else data-act="resume" :aria-expanded="open === 'resume'" @click="toggle('resume')">
             {{ t('upkeep.resume') }}<span class="unseen">: {{ title }}</span>
-          </button>
-          <button
-            type="button"
-            data-act="retire"
-            :aria-expanded="open === 'retire'"
-            @click="toggle('retire')"
-          >
+          </Button>
+          <Button text data-act="retire" :aria-expanded="open === 'retire'" @click="toggle('retire')">
             {{ t('upkeep.retire') }}<span class="unseen">: {{ title }}</span>
-          </button>
+          </Button>
         </template>
       </p>
       <NextDates v-if="open === 'dates'" :line="line" :speech="speech" />

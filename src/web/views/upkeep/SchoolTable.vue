@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
 import type { Speech } from '../../../locales/speech.ts';
 
 /** The schools side by side: one is chosen, each says what it means here, who argues for it and when it is right. */
@@ -38,7 +39,7 @@ const school = defineModel<string>({ required: true });
       <tr>
         <th scope="row">
           <label
-            ><input v-model="school" type="radio" name="school" :value="row.code" />{{ row.name }}
+            ><RadioButton v-model="school" name="school" :value="row.code" />{{ row.name }}
             <span class="soft small rule">{{ row.rule }}</span></label
           >
         </th>

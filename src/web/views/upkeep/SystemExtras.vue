@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { v7 as uuid } from 'uuid';
 import type { HouseBody, UpkeepBody } from '../../../contract/schemas.ts';
@@ -117,9 +118,9 @@ const takeUp = ({ practice, units, school, title }: (typeof suggested.value)[num
           <span
             >{{ one.title }} <span class="soft small">{{ one.things }}; {{ one.rule }}</span></span
           >
-          <button v-if="mayWrite" type="button" class="no-print" :disabled="busy" @click="takeUp(one)">
+          <Button text v-if="mayWrite" class="no-print" :disabled="busy" @click="takeUp(one)">
             {{ t('upkeep.takeUp') }}<span class="unseen">: {{ one.title }}</span>
-          </button>
+          </Button>
         </li>
       </ul>
       <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>

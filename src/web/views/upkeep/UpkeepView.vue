@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import InputText from 'primevue/inputtext';
+import Button from 'primevue/button';
 import { waitsText } from '../../composables/waitsText.ts';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
@@ -103,10 +105,10 @@ async function takenUp(text: string): Promise<void> {
         </template>
       </p>
       <div v-else class="head no-print">
-        <label>{{ t('upkeep.seek') }}<input v-model="sought" type="search" autocomplete="off" /></label>
-        <button v-if="hasGiven" type="button" @click="showGiven = !showGiven">
+        <label>{{ t('upkeep.seek') }}<InputText v-model="sought" type="search" autocomplete="off" /></label>
+        <Button text v-if="hasGiven" @click="showGiven = !showGiven">
           {{ t(showGiven ? 'upkeep.hideGiven' : 'upkeep.showGiven') }}
-        </button>
+        </Button>
       </div>
       <p v-if="upkeep.kept.length > 0 && systems.length === 0" class="notice lone">{{ t('upkeep.none') }}</p>
       <section v-for="one in systems" :key="one.system" :aria-labelledby="`system-${one.system}`">

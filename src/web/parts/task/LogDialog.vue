@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Checkbox from 'primevue/checkbox';
+import Button from 'primevue/button';
 import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { v7 as uuid } from 'uuid';
@@ -19,12 +21,12 @@ import { useTrial, type Trial } from '../../composables/useTrial.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
-import { isFault, readCost, readWhole, writeCost } from '../../parts/typed/fields.ts';
+import { isFault, readCost, readWhole, writeCost } from '../typed/fields.ts';
 import LookFields from './LookFields.vue';
-import { isPrinted, readAge } from '../../parts/typed/age.ts';
-import { asksAge } from '../../parts/typed/asksAge.ts';
-import { isGraded, lookBody } from '../../parts/task/look.ts';
-import { type Line, type Unit } from '../../parts/task/lines.ts';
+import { isPrinted, readAge } from '../typed/age.ts';
+import { asksAge } from '../typed/asksAge.ts';
+import { isGraded, lookBody } from './look.ts';
+import { type Line, type Unit } from './lines.ts';
 
 /** Logs a line for another day or with details, and says beforehand what follows from it. */
 const props = defineProps<{
@@ -233,7 +235,7 @@ const newPeople = () =>
         <legend>{{ t('log.units') }}</legend>
         <div class="choices">
           <label v-for="unit in line.units" :key="unit.duty.id">
-            <input v-model="chosen" type="checkbox" :value="unit.duty.id" />{{ unit.asset.name }}
+            <Checkbox v-model="chosen" :value="unit.duty.id" />{{ unit.asset.name }}
           </label>
         </div>
         <p v-if="errorAt('units')" class="notice wrong" role="alert">{{ errorAt('units') }}</p>
@@ -254,13 +256,17 @@ const newPeople = () =>
           type="date"
           :max="today"
         />
-        <ChoiceField v-if="working" v-model="typed.who" :label="t('log.who')" :error="errorAt('who')">
-          <option value="">{{ t('log.whoNone') }}</option>
-          <option v-for="person in home.house?.people" :key="person.id" :value="person.id">
-            {{ person.name }}
-          </option>
-          <option :value="NEW_PERSON">{{ t('log.whoNew') }}</option>
-        </ChoiceField>
+        <ChoiceField
+          v-if="working"
+          v-model="typed.who"
+          :label="t('log.who')"
+          :error="errorAt('who')"
+          :options="[
+            { value: '', label: t('log.whoNone') },
+            ...(home.house?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
+            { value: NEW_PERSON, label: t('log.whoNew') },
+          ]"
+        />
       </div>
       <TextField
         v-if="typed.who === NEW_PERSON && working"
@@ -285,7 +291,7 @@ const newPeople = () =>
         </div>
         <TextField v-model="typed.note" :label="t('log.note')" :error="errorAt('note')" lines="several" />
       </template>
-      <label v-if="!asked"><input v-model="typed.skipped" type="checkbox" />{{ t('log.skip') }}</label>
+      <label v-if="!asked"><Checkbox binary v-model="typed.skipped" />{{ t('log.skip') }}</label>
       <TextField
         v-if="typed.skipped"
         v-model="typed.why"
@@ -302,7 +308,7 @@ const newPeople = () =>
         </p>
       </div>
       <FormFoot :error="errorAt('')" :send="t('log.save')" :busy="busy"
-        ><button type="button" @click="emit('close')">{{ t('shell.cancel') }}</button></FormFoot
+        ><Button text @click="emit('close')">{{ t('shell.cancel') }}</Button></FormFoot
       >
     </form>
   </KitDialog>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import TextField from '../../kit/TextField.vue';
-import type { AgeDraft } from '../../parts/typed/age.ts';
-import PrintedFields from '../../parts/typed/PrintedFields.vue';
+import type { AgeDraft } from '../typed/age.ts';
+import PrintedFields from '../typed/PrintedFields.vue';
 
 /** Dates printed on a thing of unknown age: its date, and on an alarm the life or the end printed on it. */
 defineProps<{ printed: boolean; errorAt: (...names: string[]) => string }>();
@@ -17,8 +18,8 @@ const reading = computed(() => found.value !== 'done');
   <fieldset>
     <legend>{{ t('log.look') }}</legend>
     <div class="choices">
-      <label><input v-model="found" type="radio" value="read" />{{ t('log.dateRead') }}</label>
-      <label><input v-model="found" type="radio" value="done" />{{ t('log.replacedItself') }}</label>
+      <label><RadioButton v-model="found" value="read" />{{ t('log.dateRead') }}</label>
+      <label><RadioButton v-model="found" value="done" />{{ t('log.replacedItself') }}</label>
     </div>
     <div v-if="reading" class="pair">
       <TextField

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import RadioButton from 'primevue/radiobutton';
 import { useI18n } from 'vue-i18n';
-import { GRADES } from '../../parts/task/look.ts';
+import { GRADES } from './look.ts';
 
 /** The result of a look: a grade where the work goes by one, else a judgement. */
 defineProps<{ graded: boolean }>();
@@ -15,15 +16,15 @@ const VERDICTS = ['sound', 'watch', 'act'] as const;
     <div class="choices">
       <template v-if="graded">
         <label v-for="(value, grade) in GRADES" :key="grade">
-          <input v-model="found" type="radio" :value="value" />{{ t(`log.grade.${grade}`) }}
+          <RadioButton v-model="found" :value="value" />{{ t(`log.grade.${grade}`) }}
         </label>
       </template>
       <template v-else>
         <label v-for="verdict in VERDICTS" :key="verdict">
-          <input v-model="found" type="radio" :value="verdict" />{{ t(`log.verdict.${verdict}`) }}
+          <RadioButton v-model="found" :value="verdict" />{{ t(`log.verdict.${verdict}`) }}
         </label>
       </template>
-      <label><input v-model="found" type="radio" value="done" />{{ t('log.doneItself') }}</label>
+      <label><RadioButton v-model="found" value="done" />{{ t('log.doneItself') }}</label>
     </div>
   </fieldset>
 </template>
