@@ -21,22 +21,22 @@ export function weatherWords(
   const parts = [
     rain === undefined || rain < TRACE
       ? null
-      : t('almanac.rain', { amount: us ? amount(rain / MM_PER_INCH, 'in') : amount(Math.round(rain), 'mm') }),
+      : t('weather.rain', { amount: us ? amount(rain / MM_PER_INCH, 'in') : amount(Math.round(rain), 'mm') }),
     snow === undefined || snow < TRACE
       ? null
-      : t('almanac.snow', {
+      : t('weather.snow', {
           amount: us
             ? amount(Math.round((snow / CM_PER_INCH) * 2) / 2, 'in')
             : amount(Math.round(snow), 'cm'),
         }),
     gust === undefined || gust < WINDY
       ? null
-      : t('almanac.gust', {
+      : t('weather.gust', {
           speed: us
             ? amount(Math.round(gust * MPH_PER_MS), 'mph')
             : amount(Math.round(gust * KMH_PER_MS), 'kmh'),
         }),
-    hail === true ? t('almanac.hail') : null,
+    hail === true ? t('weather.hail') : null,
   ];
   return parts.filter((part) => part !== null).join(', ');
 }

@@ -165,7 +165,7 @@ async function leave(): Promise<void> {
         })
       }}
       <Button text @click="outbox.retry(parcel.id)">{{ t('shell.tryAgain') }}</Button>
-      <Button text v-if="parcel.route === 'append'" data-act="edit-refused" @click="editing = parcel.id">
+      <Button v-if="parcel.route === 'append'" text data-act="edit-refused" @click="editing = parcel.id">
         {{ t('shell.edit') }}
       </Button>
       <Button text @click="outbox.drop(parcel.id)">{{ t('shell.drop') }}</Button>

@@ -55,7 +55,7 @@ export const OLD_ADDRESSES: readonly (readonly [path: string, name: string])[] =
 ];
 
 /** Every page, and what old addresses lead to. */
-export const routes: RouteRecordRaw[] = [
+const routes: RouteRecordRaw[] = [
   { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
   { path: `${HOME}/today`, name: 'today', component: TodayView },
   { path: `${HOME}/plan`, redirect: { name: 'upkeep' } },

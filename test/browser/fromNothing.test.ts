@@ -33,7 +33,7 @@ describe('from an empty account', () => {
   test('an account leads to making the first home', async () => {
     await page.type('Password', 'long enough for this');
     await page.press('Create account');
-    await page.says('No home yet.');
+    await page.says('You have no home here yet.');
     await fill({ Name: '8 Kiln Street', 'Time zone': 'America/Nowhere', Currency: 'USD' });
     await page.press('Create home');
     await page.says('must be a time zone such as America/Chicago');
@@ -42,11 +42,11 @@ describe('from an empty account', () => {
     await page.says('What kind of house is it?');
     await page.openToday();
     await page.says('No tasks yet.');
-    await page.says('Walk through the house, Add to the house');
+    await page.says('Walk-through', '.today');
   });
 
   test('an asset with units, a task by one of its schools, and since when', async () => {
-    await page.press('Add to the house');
+    await page.press('Add one thing');
     await page.choose('Kind', 'Smoke alarm');
     await page.type('Name', 'Smoke alarms');
     await page.choose('Place', 'a new room');

@@ -184,9 +184,9 @@ describe('the page holds still and fits', () => {
     await page.find('[role=dialog] input');
     await page.driver.actions().sendKeys(Key.ESCAPE).perform();
     await page.waitFor(async () => (await page.count('[role=dialog]')) === 0, 'the search is open');
-    await page.fromMenu('Turn off single keys');
+    await page.fromMenu('Turn off single-key');
     await page.driver.actions().sendKeys('/').perform();
     expect(await page.count('[role=dialog]')).toBe(0);
-    await page.fromMenu('Turn on single keys');
+    await page.fromMenu('Turn on single-key');
   });
 });

@@ -199,7 +199,7 @@ export class Page {
       ? await this.driver.findElement(By.id(id))
       : await found.findElement(By.css('input, select'));
     // A box or a circle is drawn over its field, which is not seen itself: its words are what is pressed.
-    return (await field.getAttribute('class')).includes('k-check-input') ? found : field;
+    return ((await field.getAttribute('class')) ?? '').includes('k-check-input') ? found : field;
   }
 
   async press(words: string, within = ''): Promise<void> {
@@ -267,7 +267,7 @@ export class Page {
 
   /** Shows the tasks of Today that are not of this week too. */
   async showRest(): Promise<void> {
-    await this.find('[data-line]');
+    await this.find('.today > header');
     if ((await this.count('[data-act=show-rest][aria-expanded=false]')) > 0)
       await this.click('[data-act=show-rest]');
   }

@@ -6,7 +6,15 @@ import { defineComponent, h, type Component, type Slot, type VNode } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { i18n } from '../../src/web/i18n.ts';
 import { look } from '../../src/web/kit/look.ts';
-import { routes } from '../../src/web/router.ts';
+import { PLACES } from '../../src/web/shell/places.ts';
+
+/** Every page by its name, for links to lead to; they show nothing. */
+const routes = [
+  ...PLACES.flatMap(({ pages, inner }) => [...pages, ...inner]),
+  'note',
+  'trouble',
+  'homes',
+].map((name) => ({ path: `/${name}`, name, component: { render: () => null } }));
 
 /** Mounts something of the interface as the application does: with its controls, its words and a store of its own. */
 export function mounted(render: () => VNode): VueWrapper {

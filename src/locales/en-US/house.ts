@@ -11,10 +11,6 @@ export const house = {
     high: 'High',
     weather: 'Weather',
     frost: { light: 'frost', hard: 'hard freeze' },
-    rain: 'rain {amount}',
-    snow: 'snow {amount}',
-    gust: 'gusts {speed}',
-    hail: 'hail',
     seasons: 'Seasons of the year',
     seasonsLead:
       'Tasks before frost or after leaf fall depend on these dates. At 10 % risk the first freeze comes earlier in one year out of ten.',

@@ -78,10 +78,10 @@ const takes = computed(() => {
           :to="{ name: 'runs', params: { homeId: startIn }, query: { practice: practice.code } }"
           >{{ t('practices.start') }}<span class="unseen">: {{ title }}</span></RouterLink
         >
-        <Button text v-if="mayWrite && mayChange" :disabled="busy" @click="emit('change')">
+        <Button v-if="mayWrite && mayChange" text :disabled="busy" @click="emit('change')">
           {{ t('practices.change') }}<span class="unseen">: {{ title }}</span>
         </Button>
-        <Button text v-if="mayWrite" :disabled="busy" @click="emit('hide', !hidden)">
+        <Button v-if="mayWrite" text :disabled="busy" @click="emit('hide', !hidden)">
           {{ hidden ? t('practices.show') : t('practices.hide') }}<span class="unseen">: {{ title }}</span>
         </Button>
       </span>

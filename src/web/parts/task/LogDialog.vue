@@ -32,8 +32,8 @@ import { type Line, type Unit } from './lines.ts';
 const props = defineProps<{
   line: Line;
   /** The day and the cost, where they are known already; the cost in the smallest unit. */
-  date?: CivilDate;
-  cost?: number | null;
+  day?: CivilDate;
+  paid?: number | null;
 }>();
 const emit = defineEmits<{ close: []; written: [sent: Sent, text: string] }>();
 
@@ -58,14 +58,14 @@ const asked = computed(() => props.line.units.some(({ occurrence }) => asksAge(o
 const chosen = ref(props.line.units.slice(0, asked.value ? 1 : undefined).map(({ duty }) => duty.id));
 const age = ref({ made: '', life: '', ends: '' });
 const typed = reactive({
-  date: (props.date ?? today.value) as string,
+  date: (props.day ?? today.value) as string,
   who: '',
   whoName: '',
   minutes: '',
   cost:
-    props.cost === undefined || props.cost === null
+    props.paid === undefined || props.paid === null
       ? ''
-      : writeCost(props.cost, currencyDigits(currency.value)),
+      : writeCost(props.paid, currencyDigits(currency.value)),
   note: '',
   skipped: false,
   found: '',
@@ -291,7 +291,7 @@ const newPeople = () =>
         </div>
         <TextField v-model="typed.note" :label="t('log.note')" :error="errorAt('note')" lines="several" />
       </template>
-      <label v-if="!asked"><Checkbox binary v-model="typed.skipped" />{{ t('log.skip') }}</label>
+      <label v-if="!asked"><Checkbox v-model="typed.skipped" binary />{{ t('log.skip') }}</label>
       <TextField
         v-if="typed.skipped"
         v-model="typed.why"

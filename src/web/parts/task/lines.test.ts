@@ -3,7 +3,6 @@ import { civil } from '../../../core/calendar/civilDate.ts';
 import { dueReport } from '../../../core/formats/dueReport.ts';
 import { DEMO_HOMES } from '../../../demo/data/homes.ts';
 import { demoHouse } from '../../../demo/history.ts';
-import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
 import { findPractice } from '../../../core/catalogue/catalogue.ts';
 import { demoToday } from '../../../../test/support/demoToday.ts';
 import { around } from '../../../../test/support/surroundings.ts';

@@ -72,7 +72,7 @@ function drop(factor: { code: string }): void {
           :error="errorAt('title')"
           maxlength="120"
         />
-        <label><Checkbox binary v-model="draft.lifeSafety" />{{ t('add.ownSafety') }}</label>
+        <label><Checkbox v-model="draft.lifeSafety" binary />{{ t('add.ownSafety') }}</label>
       </template>
       <fieldset v-if="practice">
         <legend>{{ t('add.school') }}</legend>

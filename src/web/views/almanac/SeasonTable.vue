@@ -101,7 +101,7 @@ function save(): void {
           <Button type="submit" :disabled="busy">{{ t('almanac.save') }}</Button>
           <Button text @click="editing = false">{{ t('shell.cancel') }}</Button>
         </template>
-        <Button text v-else @click="edit">{{ t('almanac.edit') }}</Button>
+        <Button v-else text @click="edit">{{ t('almanac.edit') }}</Button>
       </p>
     </form>
   </section>

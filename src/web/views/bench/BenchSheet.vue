@@ -120,7 +120,7 @@ function saveEdges(band: string, edges: number[] | null): void {
     <p class="ways no-print">
       <Button text @click="typed = {}">{{ speech.t('bench.reset') }}</Button>
       <Button text @click="copyAddress">{{ speech.t('bench.copy') }}</Button>
-      <Button text v-if="maySettle && chosen !== ''" :disabled="busy" @click="emit('school', chosen)">
+      <Button v-if="maySettle && chosen !== ''" text :disabled="busy" @click="emit('school', chosen)">
         {{ speech.t('bench.keepSchool') }}
       </Button>
     </p>
@@ -146,7 +146,7 @@ function saveEdges(band: string, edges: number[] | null): void {
           @save="saveEdges(band.code, $event)"
           @close="editing = null"
         />
-        <Button text v-else-if="maySettle" class="small no-print" @click="editing = band.code">
+        <Button v-else-if="maySettle" text class="small no-print" @click="editing = band.code">
           {{ speech.t('bench.keepEdges') }}<span class="unseen"> {{ band.name }}</span>
         </Button>
       </section>

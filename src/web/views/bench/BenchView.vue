@@ -151,10 +151,10 @@ const keepEdges = (band: string, edges: number[] | null): Promise<void> =>
         class="pick no-print"
         :label="t('bench.index')"
         :model-value="reading.code"
-        @update:model-value="router.push(toReading($event))"
         :options="
           groups.flatMap(({ readings }) => readings.map((one) => ({ value: one.code, label: one.title })))
         "
+        @update:model-value="router.push(toReading($event))"
       />
       <div class="work">
         <div ref="saying" role="status" tabindex="-1" class="saying">

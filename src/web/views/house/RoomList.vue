@@ -72,8 +72,8 @@ function saved(text: string): void {
             }}<span v-if="space" class="soft small">{{ capital(roomSays(space)) }}</span></span
           >
           <Button
-            text
             v-if="space && mayWrite"
+            text
             class="no-print"
             :aria-expanded="open === space.id"
             @click="open = open === space.id ? null : space.id"
@@ -110,7 +110,7 @@ function saved(text: string): void {
       </li>
     </ul>
     <p v-if="mayWrite" class="no-print ways">
-      <Button text v-if="open !== NO_ROOM" @click="open = NO_ROOM">{{ t('rooms.add') }}</Button>
+      <Button v-if="open !== NO_ROOM" text @click="open = NO_ROOM">{{ t('rooms.add') }}</Button>
       <RouterLink :to="{ name: 'add', params: { homeId: house.home.id } }">{{ t('add.title') }}</RouterLink>
       <RouterLink
         v-if="house.assets.length === 0"

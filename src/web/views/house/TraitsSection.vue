@@ -154,7 +154,7 @@ const save = () =>
           </div>
         </dl>
       </div>
-      <Button text v-if="mayWrite" class="no-print" @click="begin">{{ t('traits.change') }}</Button>
+      <Button v-if="mayWrite" text class="no-print" @click="begin">{{ t('traits.change') }}</Button>
     </template>
     <form v-else class="form" novalidate @submit.prevent="save">
       <fieldset v-for="group in GROUPS" :key="group">

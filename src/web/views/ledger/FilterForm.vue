@@ -93,7 +93,7 @@ function clear(): void {
     </details>
     <p class="ways">
       <Button type="submit" :disabled="busy">{{ t('record.show') }}</Button>
-      <Button text v-if="isFiltered(draft)" :disabled="busy" @click="clear">
+      <Button v-if="isFiltered(draft)" text :disabled="busy" @click="clear">
         {{ t('record.clear') }}
       </Button>
     </p>

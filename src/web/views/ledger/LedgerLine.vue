@@ -124,13 +124,13 @@ const written = computed(() => {
       {{ correction.text }}<template v-if="correction.why">: “{{ correction.why }}”</template>
     </p>
     <template #acts>
-      <Button text v-if="mayCorrect && !voided" :disabled="busy" data-act="correct" @click="emit('correct')">
+      <Button v-if="mayCorrect && !voided" text :disabled="busy" data-act="correct" @click="emit('correct')">
         {{ t('ledger.correct') }}<span class="unseen"> {{ now.about }}</span>
       </Button>
-      <Button text v-if="mayStrike && !voided" :disabled="busy" data-act="strike" @click="emit('strike')">
+      <Button v-if="mayStrike && !voided" text :disabled="busy" data-act="strike" @click="emit('strike')">
         {{ t('ledger.strike') }}<span class="unseen"> {{ now.about }}</span>
       </Button>
-      <Button text v-if="mayStrike && voided" :disabled="busy" data-act="restore" @click="emit('restore')">
+      <Button v-if="mayStrike && voided" text :disabled="busy" data-act="restore" @click="emit('restore')">
         {{ t('ledger.restore') }}<span class="unseen"> {{ now.about }}</span>
       </Button>
     </template>

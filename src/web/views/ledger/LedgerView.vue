@@ -236,7 +236,7 @@ async function restore(line: Line): Promise<void> {
           @restore="restore(line)"
         />
       </ul>
-      <Button text v-if="next !== null" class="more" :disabled="busy" @click="more">
+      <Button v-if="next !== null" text class="more" :disabled="busy" @click="more">
         {{ t('ledger.more') }}
       </Button>
     </template>

@@ -113,7 +113,7 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
   <div class="exchange no-print">
     <p class="ways">
       <Button text :disabled="busy" data-act="csv-out" @click="save">{{ t('record.out') }}</Button>
-      <Button text v-if="mayWrite" data-act="csv-in" @click="reading = !reading">
+      <Button v-if="mayWrite" text data-act="csv-in" @click="reading = !reading">
         {{ t('record.in') }}
       </Button>
     </p>

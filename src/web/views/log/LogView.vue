@@ -124,7 +124,7 @@ function begin(hit: LogHit, turn: 'shut' | 'opened' | null): void {
 async function logTask(hit: Extract<LogHit, { kind: 'task' }>): Promise<void> {
   const name = home.house?.assets.find(({ id }) => id === hit.asset)?.name ?? '';
   const { date } = said.value;
-  if (!(await acts.done(hit, said.value, today.value, name))) return;
+  if (!(await acts.done(hit, said.value, name))) return;
   if (known.value && (lastDone(hit.dutyId) ?? '') < date)
     known.value = { ...known.value, lastDone: { ...known.value.lastDone, [hit.dutyId]: date } };
   await taken(hit.asset);
@@ -265,8 +265,8 @@ watch(typed, () => {
     <LogDialog
       v-if="logging"
       :line="logging"
-      :date="said.date"
-      :cost="said.cost"
+      :day="said.date"
+      :paid="said.cost"
       @close="logging = null"
       @written="logged"
     />

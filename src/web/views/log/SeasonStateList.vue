@@ -63,10 +63,10 @@ function turn(line: (typeof shown.value)[number], kind: 'shut' | 'opened'): void
           {{ ' ' }}<span class="small" :class="line.late ? 'past' : 'soft'">{{ line.next }}</span>
         </span>
         <span v-if="mayWrite" class="turns no-print">
-          <Button text v-if="line.standing !== 'closed'" :disabled="busy" @click="turn(line, 'shut')">
+          <Button v-if="line.standing !== 'closed'" text :disabled="busy" @click="turn(line, 'shut')">
             {{ t('note.itIsShut') }}<span class="unseen">: {{ line.name }}</span>
           </Button>
-          <Button text v-if="line.standing !== 'open'" :disabled="busy" @click="turn(line, 'opened')">
+          <Button v-if="line.standing !== 'open'" text :disabled="busy" @click="turn(line, 'opened')">
             {{ t('note.itIsOpen') }}<span class="unseen">: {{ line.name }}</span>
           </Button>
         </span>

@@ -133,7 +133,7 @@ const save = () =>
           inputmode="numeric"
         />
       </div>
-      <label><Checkbox binary v-model="draft.lifeSafety" />{{ t('add.ownSafety') }}</label>
+      <label><Checkbox v-model="draft.lifeSafety" binary />{{ t('add.ownSafety') }}</label>
     </fieldset>
     <template v-if="draft.kind === 'duty'">
       <RuleFields v-model="draft.rule" :error-at="errorAt" />
@@ -147,7 +147,7 @@ const save = () =>
           ]"
         />
       </div>
-      <label><Checkbox binary v-model="draft.beforeFrost" />{{ t('practices.own.beforeFrost') }}</label>
+      <label><Checkbox v-model="draft.beforeFrost" binary />{{ t('practices.own.beforeFrost') }}</label>
     </template>
     <fieldset class="form">
       <legend>{{ t('practices.own.steps') }}</legend>

@@ -112,7 +112,7 @@ async function change(practice: Practice): Promise<void> {
           <label class="seek"
             >{{ t('practices.seek') }}<InputText v-model="sought" type="search" autocomplete="off"
           /></label>
-          <Button text v-if="home.mayWrite && making === null" @click="making = 'new'">
+          <Button v-if="home.mayWrite && making === null" text @click="making = 'new'">
             {{ t('practices.add') }}
           </Button>
         </div>

@@ -13,19 +13,13 @@ import { judge } from '../../../core/readings/reading.ts';
 import { readingsAsked } from '../../../core/readings/recorded.ts';
 import { settledBy } from '../../../core/readings/settled.ts';
 import { readTyped, type Typed, type TypedProblem } from '../../../core/readings/typed.ts';
-import {
-  isSettled,
-  stateOf,
-  withItem,
-  type ItemState,
-  type RunItem,
-  type RunState,
-} from '../../../core/runs/runState.ts';
+import { isSettled, stateOf, withItem, type ItemState, type RunState } from '../../../core/runs/runState.ts';
 import { aboutText } from '../../../locales/readings/readingText.ts';
 import { words } from '../../../locales/speech.ts';
 import { stepsInWords } from '../../../locales/stepText.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { isFault, readWhole } from '../../parts/typed/fields.ts';
+import { stopTyped } from './stopTyped.ts';
 import { itemThings, itemTitle, practiceOf } from './runHouse.ts';
 import { useRunPage } from './useRunPage.ts';
 
@@ -145,22 +139,6 @@ function stateTyped(
   };
 }
 
-/** A reading typed in may be a stop; the run then says what to do before anything else. */
-function stopOf(item: RunItem, changed: Partial<ItemState>): RunState['stop'] {
-  for (const { reading: code, given } of changed.readings ?? []) {
-    const reading = readingOf(code);
-    const answer = reading && judge(reading, given, settledBy(reading, traits.value));
-    if (
-      answer &&
-      'outcome' in answer &&
-      answer.outcome.kind === 'judged' &&
-      answer.outcome.verdict === 'stop'
-    )
-      return { item: item.key, reading: code, hazard: null };
-  }
-  return null;
-}
-
 async function save(): Promise<void> {
   if (busy.value) return;
   const found: Record<string, readonly Problem[]> = {};
@@ -174,7 +152,10 @@ async function save(): Promise<void> {
       const { status, readings: read = [], minutes = null, note = '' } = changed;
       const touched = status === 'done' || read.length > 0 || minutes !== null || note !== '';
       if (touched)
-        next = { ...withItem(next, row.item.key, changed), stop: next.stop ?? stopOf(row.item, changed) };
+        next = {
+          ...withItem(next, row.item.key, changed),
+          stop: next.stop ?? stopTyped(row.item, changed, traits.value),
+        };
     }
   }
   problems.value = found;
@@ -245,7 +226,7 @@ const print = (): void => {
             <template v-if="typed[row.item.key]">
               <p class="title">
                 <label>
-                  <Checkbox binary v-model="typed[row.item.key]!.done" :disabled="row.settled" />{{
+                  <Checkbox v-model="typed[row.item.key]!.done" binary :disabled="row.settled" />{{
                     row.title
                   }}
                 </label>

@@ -263,7 +263,7 @@ async function drop(runId: string): Promise<void> {
                       <Button text severity="danger" @click="drop(run.id)">{{ t('runs.drop') }}</Button>
                       <Button text @click="dropping = null">{{ t('shell.cancel') }}</Button>
                     </template>
-                    <Button text v-else data-act="drop" @click="dropping = run.id">
+                    <Button v-else text data-act="drop" @click="dropping = run.id">
                       {{ t('runs.drop') }} …<span class="unseen"> {{ run.title }}</span>
                     </Button>
                   </template>
@@ -282,8 +282,8 @@ async function drop(runId: string): Promise<void> {
                 </span>
                 <span class="acts">
                   <Button
-                    text
                     v-if="one.items.length > 0"
+                    text
                     :aria-expanded="shown === one.round.code"
                     @click="shown = shown === one.round.code ? null : one.round.code"
                   >
@@ -292,8 +292,8 @@ async function drop(runId: string): Promise<void> {
                   </Button>
                   <span v-else class="soft">{{ t('runs.empty') }}</span>
                   <Button
-                    outlined
                     v-if="home.mayWrite && one.plan && one.items.length > 0"
+                    outlined
                     :disabled="busy"
                     data-act="start"
                     @click="begin(one.plan)"

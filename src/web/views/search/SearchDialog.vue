@@ -11,8 +11,8 @@ const emit = defineEmits<{ close: [] }>();
 const speech = useSpeech();
 const t = computed(() => speech.value.t);
 const text = ref('');
-const { begin, groups, wrong } = useSearch(text);
-void begin(props.homeId);
+const { begin, groups, wrong } = useSearch(props.homeId, text);
+void begin();
 </script>
 
 <template>

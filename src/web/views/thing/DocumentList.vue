@@ -140,7 +140,7 @@ async function drop({ id, title }: DocumentBody): Promise<void> {
             <Button text severity="danger" @click="drop(one)">{{ t('documents.dropYes') }}</Button>
             <Button text @click="dropping = null">{{ t('shell.cancel') }}</Button>
           </template>
-          <Button text v-else @click="dropping = one.id">
+          <Button v-else text @click="dropping = one.id">
             {{ t('documents.drop') }}<span class="unseen"> {{ one.title }}</span>
           </Button>
         </span>

@@ -166,7 +166,7 @@ const save = () =>
           <dd :class="{ open: one.open }">{{ one.text }}</dd>
         </div>
       </dl>
-      <Button text v-if="mayWrite" class="no-print" data-act="facts" @click="begin">
+      <Button v-if="mayWrite" text class="no-print" data-act="facts" @click="begin">
         {{ t('thing.change') }}
       </Button>
     </template>

@@ -68,7 +68,7 @@ async function send(file: Blob): Promise<void> {
           <figcaption class="small">{{ photo.caption }}</figcaption>
         </figure>
         <p v-if="mayWrite" class="small">
-          <Button text v-if="dropping !== photo.id" @click="dropping = photo.id">
+          <Button v-if="dropping !== photo.id" text @click="dropping = photo.id">
             {{ t('thing.dropPhoto') }}<span class="unseen">: {{ photo.caption || asset.name }}</span>
           </Button>
           <template v-else>

@@ -99,7 +99,7 @@ const save = () =>
       />
       <div v-if="overrun" class="notice wrong">
         <p>{{ t('putOff.latest', { latest: dateText(speech, overrun) }) }}</p>
-        <label><Checkbox binary v-model="typed.acknowledged" />{{ t('putOff.acknowledge') }}</label>
+        <label><Checkbox v-model="typed.acknowledged" binary />{{ t('putOff.acknowledge') }}</label>
         <p v-if="errorAt('acknowledged')" role="alert">{{ errorAt('acknowledged') }}</p>
       </div>
       <FormFoot :error="errorAt('')" :send="t('putOff.save')" :busy="busy"

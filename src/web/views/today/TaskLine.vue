@@ -14,6 +14,7 @@ import { shortReasonText } from '../../../locales/shortReason.ts';
 import { capital, dateText, type Speech } from '../../../locales/speech.ts';
 import { asksAge } from '../../parts/typed/asksAge.ts';
 import { sharedWindow, type Line, type Unit } from '../../parts/task/lines.ts';
+import TaskUnits from './TaskUnits.vue';
 import { dueText } from './dueText.ts';
 import type { Settled } from './useWeek.ts';
 
@@ -194,47 +195,15 @@ function onKey(event: KeyboardEvent): void {
           {{ short }}
         </p>
       </template>
-      <ul v-if="several" class="units">
-        <li v-for="unit in line.units" :key="unit.duty.id">
-          <span v-if="isSettled(unit)" class="small soft"
-            ><Check :size="16" aria-hidden="true" /> {{ unit.asset.name }}</span
-          >
-          <Button
-            v-else-if="mayWrite"
-            text
-            class="tick"
-            :disabled="busy"
-            :aria-label="t('today.doneOne', { title, unit: unit.asset.name })"
-            @click="emit('done', line, [unit])"
-            ><span class="box" aria-hidden="true" />{{ unit.asset.name }}</Button
-          >
-          <span v-else class="small soft">{{ unit.asset.name }}</span>
-        </li>
-      </ul>
-      <ul v-if="along.length > 0" class="units">
-        <li v-for="other in along" :key="other.key" class="small">
-          <span class="soft">{{ t('today.sameTrip') }}</span>
-          <Button
-            v-if="mayWrite && !other.units.every(isSettled)"
-            text
-            class="tick"
-            :disabled="busy"
-            :data-along="other.key"
-            @click="
-              emit(
-                'done',
-                other,
-                other.units.filter((unit) => !isSettled(unit)),
-              )
-            "
-            ><span class="box" aria-hidden="true" />{{ practiceTitle(speech, other.practice) }}</Button
-          >
-          <span v-else class="soft"
-            ><Check v-if="other.units.every(isSettled)" :size="16" aria-hidden="true" />
-            {{ practiceTitle(speech, other.practice) }}</span
-          >
-        </li>
-      </ul>
+      <TaskUnits
+        :line="line"
+        :along="along"
+        :speech="speech"
+        :may-write="mayWrite"
+        :busy="busy"
+        :is-settled="isSettled"
+        @done="(of, units) => emit('done', of, units)"
+      />
     </div>
     <div class="when">
       <WindowBar v-if="first" :window="first.occurrence.window" :today="speech.today" :grave="due.grave" />
@@ -336,21 +305,6 @@ h3 {
   display: none;
 }
 
-.units {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 1rem;
-}
-
-.tick {
-  position: relative;
-  z-index: 1;
-  min-height: 1.75rem;
-  padding: 0;
-  border: 0;
-  font-weight: 400;
-}
-
 .box {
   display: inline-block;
   width: 0.875rem;
@@ -389,20 +343,13 @@ h3 {
   color: var(--brine);
 }
 
-.result svg,
-.units svg {
+.result svg {
   vertical-align: -0.125rem;
 }
 
 .why {
   grid-column: 2 / -1;
   padding: 0.25rem 0 0.5rem;
-}
-
-@media (pointer: coarse), (max-width: 44rem) {
-  .tick {
-    min-height: 2.75rem;
-  }
 }
 
 @media (max-width: 44rem) {
@@ -473,10 +420,6 @@ h3 {
 
   .title {
     display: inline !important;
-  }
-
-  .tick {
-    display: inline-block !important;
   }
 }
 </style>

@@ -1,21 +1,41 @@
-import { ref, type ComputedRef } from 'vue';
+import type { ComputedRef } from 'vue';
 import type { NewEntry } from '../../../contract/schemas.ts';
-import { toCivilDate, toDay } from '../../../core/calendar/civilDate.ts';
+import { toCivilDate, toDay, type CivilDate } from '../../../core/calendar/civilDate.ts';
 import { doneFor } from '../../../core/ledger/write/doneFor.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { dutyOf } from '../../../core/ledger/references.ts';
+import { nextText } from '../../../locales/followsText.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
-import { useErrorText } from '../../composables/useErrorText.ts';
-import { waitsText } from '../../composables/waitsText.ts';
-import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
-import { useSaying } from '../../kit/saying.ts';
+import { useSaidWrites } from '../../composables/useSaidWrites.ts';
+import type { Sent, Wanted } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Line, Unit } from '../../parts/task/lines.ts';
-import { followsText, nextText } from '../../../locales/followsText.ts';
 import type { useWeek } from './useWeek.ts';
 
 const A_WEEK = 7;
+
+/** What was sent, on its line: short, for nothing may move when it is said there. */
+function lineText(speech: Speech, { entries, outcome }: Sent): string {
+  const kind = entries[0]?.body.kind;
+  const first = speech.t(`today.settled.${kind === 'putOff' || kind === 'skipped' ? kind : 'done'}`);
+  const next = outcome.kind === 'delivered' ? nextText(speech, outcome.response) : '';
+  return `${first} ${next}`.trim();
+}
+
+const doneToday = (units: readonly Unit[], on: CivilDate): Wanted[] =>
+  units.map(({ duty, occurrence }) => ({
+    date: on,
+    body: doneFor(duty.id, occurrence),
+    saw: occurrence.key,
+  }));
+
+const postponedTo = ({ units }: Line, on: CivilDate, to: CivilDate, why: string): Wanted[] =>
+  units.map(({ duty, occurrence: { key } }) => ({
+    date: on,
+    body: makeBody('putOff', { duty: duty.id, occurrence: key, to, why }),
+    saw: key,
+  }));
 
 /** What can be done on a line of Today: one request each, said in a toast and on the line, and undone from either. */
 export function useTodayActs(
@@ -24,111 +44,47 @@ export function useTodayActs(
   noteDone: (entries: readonly NewEntry[]) => void,
 ) {
   const home = useHome();
-  const { write, takeBack } = useWriting();
-  const { tell, tellBody } = useErrorText();
-  const say = useSaying();
-  const busy = ref(false);
-  const t = (key: string, named: Record<string, unknown> = {}, plural = 1): string =>
-    speech.value.t(key, named, plural);
+  const { busy, written, undo, send } = useSaidWrites(speech, {
+    taken: (sent) => {
+      const duties = sent.entries.flatMap(({ body }) => (body.kind === 'terms' ? [] : (dutyOf(body) ?? [])));
+      week.settle(duties, { text: lineText(speech.value, sent), entries: sent.entries });
+      if (sent.outcome.kind === 'delivered') noteDone(sent.entries);
+    },
+    undone: (entries) => {
+      week.unsettle(entries.map(({ id }) => id));
+    },
+    // What stands may be other than what was seen: the page chooses anew.
+    refused: week.choose,
+  });
 
-  /** Nothing else is sent from this page until this has been; what goes wrong is said, and the page stays as it is. */
-  async function once(work: () => Promise<void>): Promise<void> {
-    if (busy.value) return;
-    busy.value = true;
-    try {
-      await work();
-    } catch (error) {
-      say({ text: tell(error).text, wrong: true });
-    } finally {
-      busy.value = false;
-    }
+  const titleOf = ({ practice }: Line): string => practiceTitle(speech.value, practice);
+
+  /** Logs units of a line as done today. */
+  async function done(line: Line, units: readonly Unit[]): Promise<void> {
+    if (!home.on) return;
+    const names = speech.value.formats.list(units.map(({ asset }) => asset.name));
+    const text = speech.value.t('today.logged', { title: titleOf(line), units: names });
+    await send(doneToday(units, home.on), text);
   }
 
-  /** Says what came of a write, on its lines too. */
-  function written({ entries, outcome }: Sent, text: string): void {
-    if (outcome.kind === 'refused') {
-      say({ text: tellBody(outcome.error).text, wrong: true });
-      // What stands may be other than what was seen: the page chooses anew.
-      week.choose();
-      return;
-    }
-    const follows =
-      outcome.kind === 'delivered'
-        ? followsText(speech.value, outcome.response)
-        : waitsText(speech.value.t, outcome).trim();
-    const duties = entries.flatMap(({ body }) => (body.kind === 'terms' ? [] : (dutyOf(body) ?? [])));
-    // On the line it is short: nothing may move when it is said there.
-    const next = outcome.kind === 'delivered' ? nextText(speech.value, outcome.response) : '';
-    week.settle(duties, { text: lineText(entries, next), entries });
-    if (outcome.kind === 'delivered') noteDone(entries);
-    const undo = { label: t('today.undo'), act: () => void once(() => undoEntries(entries)) };
-    say({ text: `${text} ${follows}`.trim(), undo });
+  /** Postpones a line by a week from today, without being asked why. */
+  async function postponeWeek(line: Line): Promise<void> {
+    if (!home.on) return;
+    const { t } = speech.value;
+    const to = toCivilDate(toDay(home.on) + A_WEEK);
+    const text = t('today.putOffDone', { title: titleOf(line), due: dateText(speech.value, to) });
+    await send(postponedTo(line, home.on, to, t('today.notThisWeek')), text);
   }
 
-  const lineText = (entries: readonly NewEntry[], next: string): string => {
-    const kind = entries[0]?.body.kind;
-    const first = t(`today.settled.${kind === 'putOff' || kind === 'skipped' ? kind : 'done'}`);
-    return `${first} ${next}`.trim();
-  };
-
-  async function undoEntries(entries: readonly NewEntry[]): Promise<void> {
-    const { outcome } = await takeBack(entries, t('today.undo'));
-    if (outcome.kind === 'refused') {
-      say({ text: tellBody(outcome.error).text, wrong: true });
-      return;
-    }
-    week.unsettle(entries.map(({ id }) => id));
-    say({ text: t('today.undone') });
+  /** Writes that something is shut for the season, or open. */
+  async function turn(asset: string, state: string, kind: 'shut' | 'opened', text: string): Promise<void> {
+    if (home.on) await send([{ date: home.on, body: makeBody(kind, { asset, state }) }], text);
   }
 
   /** Undoes what was done about some tasks: each request of them as a whole. */
-  const undo = (dutyIds: readonly string[]) =>
-    once(async () => {
-      const requests = new Set(dutyIds.flatMap((id) => week.settled.value.get(id)?.entries ?? []));
-      await undoEntries([...requests]);
-    });
+  async function undoOf(dutyIds: readonly string[]): Promise<void> {
+    await undo([...new Set(dutyIds.flatMap((id) => week.settled.value.get(id)?.entries ?? []))]);
+  }
 
-  const unitNames = (units: readonly Unit[]): string =>
-    speech.value.formats.list(units.map(({ asset }) => asset.name));
-
-  /** Logs units of a line as done today. */
-  const done = (line: Line, units: readonly Unit[]) =>
-    once(async () => {
-      const { on } = home;
-      if (!on) return;
-      const wanted = units.map(({ duty, occurrence }): Wanted => ({
-        date: on,
-        body: doneFor(duty.id, occurrence),
-        saw: occurrence.key,
-      }));
-      const title = practiceTitle(speech.value, line.practice);
-      const text = t('today.logged', { title, units: unitNames(units) });
-      written(await write(wanted, text), text);
-    });
-
-  /** Postpones a line by a week from today, without being asked why. */
-  const postponeWeek = (line: Line) =>
-    once(async () => {
-      const { on } = home;
-      if (!on) return;
-      const to = toCivilDate(toDay(on) + A_WEEK);
-      const why = t('today.notThisWeek');
-      const wanted = line.units.map(({ duty, occurrence: { key } }): Wanted => ({
-        date: on,
-        body: makeBody('putOff', { duty: duty.id, occurrence: key, to, why }),
-        saw: key,
-      }));
-      const title = practiceTitle(speech.value, line.practice);
-      const text = t('today.putOffDone', { title, due: dateText(speech.value, to) });
-      written(await write(wanted, text), text);
-    });
-
-  /** Writes that something is shut for the season, or open. */
-  const turn = (asset: string, state: string, kind: 'shut' | 'opened', text: string) =>
-    once(async () => {
-      if (!home.on) return;
-      written(await write([{ date: home.on, body: makeBody(kind, { asset, state }) }], text), text);
-    });
-
-  return { busy, written, done, postponeWeek, turn, undo };
+  return { busy, written, done, postponeWeek, turn, undo: undoOf };
 }

@@ -131,7 +131,7 @@ async function dismiss(): Promise<void> {
         </details>
       </div>
       <p class="acts no-print">
-        <Button text v-if="next" data-act="dates" :aria-expanded="open === 'dates'" @click="toggle('dates')">
+        <Button v-if="next" text data-act="dates" :aria-expanded="open === 'dates'" @click="toggle('dates')">
           {{ t('upkeep.dates') }}<span class="unseen">: {{ title }}</span>
         </Button>
         <template v-if="mayWrite && line.standing !== 'given-up'">
@@ -139,15 +139,15 @@ async function dismiss(): Promise<void> {
             {{ t('upkeep.change') }}<span class="unseen">: {{ title }}</span>
           </Button>
           <Button
-            text
             v-if="line.standing === 'kept'"
+            text
             data-act="pause"
             :aria-expanded="open === 'pause'"
             @click="toggle('pause')"
           >
             {{ t('upkeep.pause') }}<span class="unseen">: {{ title }}</span>
           </Button>
-          <Button text v-else data-act="resume" :aria-expanded="open === 'resume'" @click="toggle('resume')">
+          <Button v-else text data-act="resume" :aria-expanded="open === 'resume'" @click="toggle('resume')">
             {{ t('upkeep.resume') }}<span class="unseen">: {{ title }}</span>
           </Button>
           <Button text data-act="retire" :aria-expanded="open === 'retire'" @click="toggle('retire')">

@@ -118,7 +118,7 @@ const takeUp = ({ practice, units, school, title }: (typeof suggested.value)[num
           <span
             >{{ one.title }} <span class="soft small">{{ one.things }}; {{ one.rule }}</span></span
           >
-          <Button text v-if="mayWrite" class="no-print" :disabled="busy" @click="takeUp(one)">
+          <Button v-if="mayWrite" text class="no-print" :disabled="busy" @click="takeUp(one)">
             {{ t('upkeep.takeUp') }}<span class="unseen">: {{ one.title }}</span>
           </Button>
         </li>

@@ -106,7 +106,7 @@ async function takenUp(text: string): Promise<void> {
       </p>
       <div v-else class="head no-print">
         <label>{{ t('upkeep.seek') }}<InputText v-model="sought" type="search" autocomplete="off" /></label>
-        <Button text v-if="hasGiven" @click="showGiven = !showGiven">
+        <Button v-if="hasGiven" text @click="showGiven = !showGiven">
           {{ t(showGiven ? 'upkeep.hideGiven' : 'upkeep.showGiven') }}
         </Button>
       </div>
