@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { buildAll } from '../scripts/build.ts';
 import { times, type Ratio } from './ratio.ts';
 
-const AIM_KB = 190;
+const AIM_KB = 240;
 
 const manifestSchema = z.record(
   z.string(),

@@ -73,7 +73,7 @@ async function work(): Promise<void> {
     ['Outdoors', '31 °C'],
   ] as const)
     await page.type(label, text);
-  await (await page.field('One probe before the filter')).click();
+  await page.tick('One probe before the filter');
   await page.says('Fix it within 7 days');
   await take('bench');
   await page.visit('trouble');
@@ -95,7 +95,9 @@ try {
   await page.says('Look around');
   await page.signInToDemo();
   await page.says('Open problems');
+  await page.click('[data-act=show-rest]');
   await take('today');
+  await page.showRest();
   await page.click(`${line('late smoke-alarm-test')} [data-act=why]`);
   await page.prefer('prefers-color-scheme', 'dark');
   await page.driver.executeScript(
@@ -105,7 +107,10 @@ try {
   await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.prefer('prefers-color-scheme', 'light');
   await page.resize(PHONE);
+  await page.click('[data-act=show-rest]');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
   await take('today-phone');
+  await page.showRest();
   await page.resize(LAPTOP);
   await page.act(line('late smoke-alarm-test'), 'Done with details');
   await page.says('What happens next', '[role=dialog]');
@@ -141,8 +146,9 @@ try {
   await page.says('Seasons of the year');
   await take('almanac');
   await page.visit('note');
-  await page.says('Shut off or open');
-  await take('note');
+  await (await page.find('[data-test=typed]')).sendKeys('filter 3 weeks ago 12.40');
+  await page.says('Understood');
+  await take('log');
   await page.visit('practices');
   await page.says('Air filters and air handling');
   await page.click('[data-practice=air-filter-panel-replace] button');

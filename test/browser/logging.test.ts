@@ -75,7 +75,7 @@ describe('logging with details', () => {
 
   test('left undone on purpose counts as done that day, with the reason', async () => {
     await page.act(line('dryer-vent'), 'Done with details');
-    await (await page.field('Skipped this time')).click();
+    await page.tick('Skipped this time');
     await page.type('Why it was skipped', 'The dryer is away for repair');
     await page.press('Save');
     await page.toast('Next due Wed, Nov 24, 2027');
@@ -124,7 +124,7 @@ describe('putting off', () => {
     await page.type('Why', 'No 9 V cells in the house');
     await page.press('Postpone', '//*[@role="dialog"]');
     await page.says('Confirm that you understand', '[role=dialog]');
-    await (await page.field('I understand')).click();
+    await page.tick('I understand');
     await page.press('Postpone', '//*[@role="dialog"]');
     await page.toast('postponed to Sun, Dec 20.');
     await page.says('Postponed. Next due Sun, Dec 20', line('late smoke-alarm-battery-swap'));

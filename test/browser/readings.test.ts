@@ -19,7 +19,7 @@ const split = async (supply: string): Promise<void> => {
   await page.type('Supply air', supply);
   await page.type('Cooling has run for', '20');
   await page.type('Outdoors', '30 °C');
-  await (await page.field('One probe before the filter')).click();
+  await page.tick('One probe before the filter');
 };
 
 describe('the Bench', () => {
@@ -39,7 +39,7 @@ describe('the Bench', () => {
   test('what is missing keeps it from a verdict, and ice is a stop all the same', async () => {
     await page.type('Cooling has run for', '5');
     await page.says('Still needed: the cooling has run for a quarter of an hour', '[data-verdict=unmet]');
-    await (await page.field('Ice on the coil')).click();
+    await page.tick('Ice on the coil');
     await page.says('Turn the cooling off and let the ice melt', '[data-verdict=stop]');
   });
 
@@ -87,7 +87,7 @@ describe('a reading noted', () => {
     await page.press('Save');
     await page.says('This is needed.');
     await page.type('At the faucet', '141 F');
-    await (await page.field('After a minute')).click();
+    await page.tick('After a minute');
     await page.says('Nobody bathes or showers', '[data-verdict=stop]');
     await page.press('Save');
     await page.toast('Measurement saved.');
@@ -111,7 +111,7 @@ describe('a reading noted', () => {
       await page.choose('Which thing', 'Water heater');
       await page.choose('What was measured', 'Hot water at the faucet');
       await page.type('At the faucet', temperature);
-      await (await page.field('After a minute')).click();
+      await page.tick('After a minute');
       await page.find(`[data-verdict=${verdict}]`);
       await page.press('Save');
       await page.toast('Measurement saved.');

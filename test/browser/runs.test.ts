@@ -43,7 +43,7 @@ describe('the autumn closing', () => {
     await page.visit('runs');
     await page.click('[data-round=autumn-closing] [data-act=start]');
     await page.says('First, get these together');
-    await (await page.field('Ladder')).click();
+    await page.tick('Ladder');
     address = new URL(await page.driver.getCurrentUrl()).pathname;
     await page.click('[data-act=begin]');
     await page.says('Book: Have the chimney inspected');
@@ -98,7 +98,7 @@ describe('the autumn closing', () => {
     await page.click('[data-act=tick]');
     while ((await page.count('[data-act=gate-yes]')) > 0) await page.click('[data-act=gate-yes]');
     await page.type('At the faucet', '62 °C');
-    await (await page.field('After a minute')).click();
+    await page.tick('After a minute');
     await page.click('[data-act=keep-reading]');
     await page.says('Nobody bathes or showers before it is turned down', '[role=alertdialog]');
     await page.driver.navigate().refresh();
@@ -129,7 +129,7 @@ describe('one job', () => {
     await page.visit('runs');
     await page.says('Or choose some tasks');
     await page.type('Search', 'furnace');
-    await (await page.field('Tune up the gas furnace')).click();
+    await page.tick('Tune up the gas furnace');
     await page.press('Start with these');
     await page.says('First, get these together');
     await page.click('[data-act=begin]');
@@ -152,7 +152,7 @@ describe('one job', () => {
   test('a furnace tune-up to its end, every caution answered at its step', async () => {
     await page.visit('runs');
     await page.type('Search', 'furnace');
-    await (await page.field('Tune up the gas furnace')).click();
+    await page.tick('Tune up the gas furnace');
     await page.press('Start with these');
     await page.click('[data-act=begin]');
     await goThrough(page, 'furnace-annual-tune-up');
@@ -264,17 +264,17 @@ describe('a treatment plant visit, by the pen', () => {
     await page.visit('runs');
     await page.says('Or choose some tasks');
     await page.type('Search', 'scum');
-    await (await page.field('Measure scum, clear water and sludge')).click();
+    await page.tick('Measure scum, clear water and sludge');
     await page.type('Search', 'smell');
-    await (await page.field('Look, listen and smell')).click();
+    await page.tick('Look, listen and smell');
     await page.press('Start with these');
     await page.press('Print as a check sheet');
     await page.says('Check sheet: 2 tasks together');
     const [measure, look] = ['aerobic-layer-measure', 'aerobic-quick-look'].map(
       (code) => `[data-sheet-item=${code}]`,
     );
-    await page.click(`${measure ?? ''} .title input`);
-    await page.click(`${look ?? ''} .title input`);
+    await page.click(`${measure ?? ''} .title .k-check`);
+    await page.click(`${look ?? ''} .title .k-check`);
     const depth = await page.driver.findElement({
       xpath: "//*[@data-sheet-item='aerobic-layer-measure']//label[starts-with(., 'Depth of the liquid')]",
     });

@@ -43,7 +43,7 @@ describe('how a thing is kept', () => {
   });
 
   test('before anything is saved it says which dates move and by how much; saved, they have', async () => {
-    await page.click(`${kept(FILTER)} tbody:nth-of-type(8) input`);
+    await page.click(`${kept(FILTER)} tbody:nth-of-type(8) .k-radio`);
     const moves = await page.says('later', '[data-test=moves]');
     const said = /Nov 28 → (.+?), \d+ days later/.exec(moves)?.[1];
     expect(said).toBeDefined();
@@ -55,7 +55,7 @@ describe('how a thing is kept', () => {
 
   test('an interval of one’s own must be a number, and takes hold like any other', async () => {
     await page.click(kept(FILTER, 'change'));
-    await (await page.field('My own interval')).click();
+    await page.tick('My own interval');
     await page.type('Due every', 'often');
     await page.press('Save');
     await page.says('must be at least 1', kept(FILTER));
@@ -89,7 +89,7 @@ describe('what the record proposes', () => {
   test('taken, it becomes the home’s own interval', async () => {
     await page.visit('note');
     await page.press('How a filter looks');
-    await (await page.field('Gray or darker')).click();
+    await page.tick('Gray or darker');
     await page.press('Save');
     await page.toast('Saved how the filter looks');
     await page.visit('upkeep');

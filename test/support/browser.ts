@@ -181,6 +181,14 @@ export class Page {
     await this.waitFor(async () => (await this.count('[role=listbox]')) === 0, `${label} stays open`);
   }
 
+  /** Presses a box, a circle or a field by its words. */
+  async tick(label: string): Promise<void> {
+    await this.waitFor(async () => {
+      await this.hit(await this.labelled(label));
+      return true;
+    }, `nothing to press is called ${label}`);
+  }
+
   async field(label: string): Promise<WebElement> {
     let field: WebElement | null = null;
     await this.waitFor(async () => {

@@ -2,7 +2,7 @@ import { ref, type ComputedRef } from 'vue';
 import type { NewEntry } from '../../contract/schemas.ts';
 import { followsText } from '../../locales/followsText.ts';
 import type { Speech } from '../../locales/speech.ts';
-import { useSaying } from '../kit/saying.ts';
+import { useSaying } from './useSaying.ts';
 import { useErrorText } from './useErrorText.ts';
 import { waitsText } from './waitsText.ts';
 import { useWriting, type Sent, type Wanted } from './useWriting.ts';

@@ -1,7 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Toast from 'primevue/toast';
-import type { Saying } from './saying.ts';
+
+/** What a toast offers to do. */
+interface Undo {
+  readonly label: string;
+  readonly act: () => void;
+}
 
 /** Where toasts stand: at the foot, one over the other. */
 defineProps<{ closeLabel: string }>();
@@ -21,9 +26,9 @@ defineProps<{ closeLabel: string }>();
         <Button
           v-if="message.detail"
           text
-          :label="(message.detail as Saying['undo'])?.label"
+          :label="(message.detail as Undo | undefined)?.label"
           @click="
-            (message.detail as Saying['undo'])?.act();
+            (message.detail as Undo | undefined)?.act();
             closeCallback();
           "
         />

@@ -12,7 +12,7 @@ import KitField from './KitField.vue';
 import KitMenu from './KitMenu.vue';
 import KitTable from './KitTable.vue';
 import KitToasts from './KitToasts.vue';
-import { useSaying } from './saying.ts';
+import { useSaying } from '../composables/useSaying.ts';
 import { button, mounted, node } from '../../../test/support/mounted.ts';
 
 const open: { unmount: () => void }[] = [];

@@ -22,7 +22,7 @@ import KitTable from '../../kit/KitTable.vue';
 import KitToasts from '../../kit/KitToasts.vue';
 import KitDialog from '../../kit/KitDialog.vue';
 import { SYSTEM_ICONS } from '../../kit/icons.ts';
-import { useSaying } from '../../kit/saying.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import SchemaForm from '../../parts/form/SchemaForm.vue';
 
 /** Every control of the kit in one place, for whoever builds the next screen. Served while developing only. */
