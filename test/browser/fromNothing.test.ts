@@ -143,6 +143,7 @@ describe('from an empty account', () => {
     await page.press('Look around');
     await page.click('[data-home="8 Kiln Street"]');
     await page.says('You can look at this home but not change it.');
+    await page.showRest();
     await page.find('[data-line]');
     expect(await page.count('[data-act=done], [data-act=more]')).toBe(0);
     await page.visit('add');

@@ -133,6 +133,7 @@ export const daily = {
     sameTrip: 'Same trip:',
     lastDone: 'last done {on}',
     minutes: '{n} min',
+    effort: 'about {n} min',
     due: 'due {due}',
     wasDue: 'was due {due}',
     overdue: '{for} overdue',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Select from 'primevue/select';
+import { computed } from 'vue';
 import FieldRow from './FieldRow.vue';
 
 /** One thing a list offers: what is kept, and what is read. */
@@ -9,13 +10,15 @@ export interface Option {
 }
 
 /** A labelled list to choose from. */
-defineProps<{
+const props = defineProps<{
   label: string;
   options: readonly Option[];
   hint?: string | undefined;
   error?: string | undefined;
 }>();
 const chosen = defineModel<string>({ required: true });
+/** The library shows nothing chosen for an empty value: what that stands for is read from its option. */
+const unset = computed(() => props.options.find(({ value }) => value === '')?.label);
 </script>
 
 <template>
@@ -25,6 +28,7 @@ const chosen = defineModel<string>({ required: true });
       :options="[...options]"
       option-label="label"
       option-value="value"
+      :placeholder="unset"
       :input-id="id"
       :aria-label="label"
       :aria-describedby="describedBy"

@@ -63,10 +63,14 @@ const draft = reactive<NoteDraft>({
 const things = computed(() => (draft.kind === 'grade' ? filters.value : standing.value));
 const speaksOfThing = computed(() => draft.kind !== 'event' && draft.kind !== 'stock');
 // A thing that cannot be spoken of so is let go; the only one there is stands chosen.
-watch(things, (some) => {
-  if (some.some(({ id }) => id === draft.asset)) return;
-  draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
-});
+watch(
+  things,
+  (some) => {
+    if (some.some(({ id }) => id === draft.asset)) return;
+    draft.asset = (draft.kind === 'grade' && some.length === 1 && some[0]?.id) || '';
+  },
+  { immediate: true },
+);
 
 const readingCode = ref(props.preset.measurement ?? '');
 const reading = useTemplateRef('reading');

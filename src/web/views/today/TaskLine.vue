@@ -334,8 +334,11 @@ h3 {
 }
 
 .settled .system,
-.settled .when,
-.settled .minutes {
+.settled .past {
+  color: var(--soft);
+}
+
+.settled .window-bar {
   opacity: 0.5;
 }
 
