@@ -132,7 +132,12 @@ function unlessAway(error: unknown): void {
 
 /** The pages. Whoever is not signed in is asked to first, and then goes on to where they were going. */
 export function makeRouter() {
-  const router = createRouter({ history: createWebHistory(), routes, scrollBehavior: () => ({ top: 0 }) });
+  const router = createRouter({
+    history: createWebHistory(),
+    routes,
+    // The same page with another question stays where it is; going back leads to where one was.
+    scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
+  });
   router.beforeEach(async (to) => {
     const session = useSession();
     await session.resume();

@@ -100,7 +100,9 @@ describe('signing out', () => {
     await page.click('[data-act=leave-all]');
     await page.says('Sign in');
     expect(await owners()).toEqual(['another']);
-    const kept = (await keysOnDevice()).filter((key) => key !== 'salt-ledger theme');
+    const kept = (await keysOnDevice()).filter(
+      (key) => !['salt-ledger theme', 'salt-ledger keys'].includes(key),
+    );
     expect(kept.sort()).toEqual(['salt-ledger sheet another', 'salt-ledger signing out']);
 
     // The server hears of it at the next contact.
