@@ -96,6 +96,7 @@ try {
   await page.signInToDemo();
   await page.says('Open problems');
   await page.click('[data-act=show-rest]');
+  await page.driver.executeScript('window.scrollTo(0, 0)');
   await take('today');
   await page.showRest();
   await page.click(`${line('late smoke-alarm-test')} [data-act=why]`);

@@ -44,7 +44,10 @@ function ruleReason(speech: Speech, reason: Reason): string | null {
     case 'season':
       return t('shortReason.season', { anchor: t(`anchor.${reason.anchor}`) });
     case 'age':
-      return t('shortReason.age');
+      return t(`shortReason.age.${reason.from}`, {
+        on: speech.formats.month(reason.on),
+        length: lengthText(speech, reason.lifespan),
+      });
     case 'printedEnd':
       return t('shortReason.printedEnd');
     case 'ageUnknown':

@@ -24,7 +24,7 @@ export const FIRST_STEPS: Readonly<Record<string, readonly string[]>> = {
   'toilet-overflow': [
     'Lift the lid of its tank and push the flap shut, or lift the float, so that no more water comes.',
     'Shut the valve behind the toilet, clockwise. If it does not close: the {main shutoff}, shown above.',
-    'Do not flush again. Sewage infects: gloves, and children away.',
+    'Do not flush again. Sewage makes people ill: wear gloves and keep children away.',
     'Use a plunger. Where other drains gurgle or rise as well, use no water at all and call a drain or septic company.',
   ],
   'power-out': [

@@ -134,14 +134,14 @@ describe('one job', () => {
     await page.says('First, get these together');
     await page.click('[data-act=begin]');
     await page.says('Do not do this yourself: Calling a heat exchanger sound.');
-    await page.says('Isolate first at the local switch');
+    await page.says('First turn the power off at the switch');
     await page.click('[data-act=tick]');
     await page.says('Answer the questions above first.');
     await page.click('[data-act=gate-no]');
     await page.says('Then do not do this step. What next?');
     await page.click('[data-act=gate-mistaken]');
     await page.click('[data-act=danger]');
-    await page.says('Isolate first at the local switch', '[role=alertdialog]');
+    await page.says('First turn the power off at the switch', '[role=alertdialog]');
     await page.click('[data-act=stop-answer]');
     await page.click('[data-act=finish]');
     await page.says('Finished. 1 entry saved.', '.saying');

@@ -10,7 +10,7 @@ import { PLACES } from '../../src/web/shell/places.ts';
 
 /** Every page by its name, for links to lead to; they show nothing. */
 const routes = [
-  ...PLACES.flatMap(({ pages, inner }) => [...pages, ...inner]),
+  ...PLACES.flatMap(({ pages, inner }) => [...pages, ...Object.keys(inner)]),
   'note',
   'trouble',
   'homes',

@@ -176,7 +176,12 @@ export const dates = {
     bound: 'together with {with}',
     handy: 'on the same trip as {with}',
     season: '{anchor} here',
-    age: 'its age',
+    age: {
+      made: 'made {on}, lasts {length}',
+      installed: 'installed {on}, lasts {length}',
+      replaced: 'replaced {on}, lasts {length}',
+      done: 'renewed {on}, lasts {length}',
+    },
     ageUnknown: 'its age is not known',
     printedEnd: 'the end printed on it',
     caughtUp: 'still worth doing',

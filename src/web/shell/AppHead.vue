@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import HomeMenu from './HomeMenu.vue';
 import PersonMenu from './PersonMenu.vue';
-import { PLACES, placeOf } from './places.ts';
+import { isOn, PLACES, placeOf } from './places.ts';
 
 /** The head of every page: the places, the two acts, the home and the person; under it the pages of the place. On a phone the places are at the foot. */
 defineProps<{ homeId: string | null; mayWrite: boolean }>();
@@ -65,6 +65,7 @@ const here = computed(() => placeOf(route.name));
         v-for="page in here.pages"
         :key="page"
         :to="{ name: page, params: { homeId } }"
+        :class="{ here: isOn(page, route.name) }"
         :data-go="page"
         >{{ t(`nav.page.${page}`) }}</RouterLink
       >
@@ -123,7 +124,7 @@ const here = computed(() => placeOf(route.name));
 }
 
 .places a.here,
-.pages a.router-link-active {
+.pages a.here {
   box-shadow: inset 0 -2px var(--brine);
   color: var(--ink);
   font-weight: 600;

@@ -11,8 +11,8 @@ export interface HazardNote {
 export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
   falls: {
     caution:
-      'A tall enough ladder on firm ground, four up for one out, clear of lines, a helper holding it; never alone on a roof. Prefer a window look, a drone or a hose test.',
-    stop: 'Steep, high, wet, icy, or simply uneasy: hire.',
+      'Ladder on firm ground, {1 ft out for every 4 ft|1 m out for every 4 m} up, away from power lines, someone holding it. Never go on a roof alone. If you can, look from a window or test with a hose instead.',
+    stop: 'It is steep, high, wet or icy, or you do not feel safe. Hire someone.',
     stands: [
       'deck-and-rail-look',
       'tree-near-house-look',
@@ -32,8 +32,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
   },
   shock: {
     caution:
-      'Isolate first at the local switch or the panel and prove it dead with a proven tester; dry hands.',
-    stop: 'Frayed wire, scorch, a breaker that trips again, a protective {outlet} that will not reset.',
+      'First turn the power off at the switch beside it or at the {breaker panel}. Check with a tester that works that it is dead. Keep your hands dry.',
+    stop: 'A damaged wire, scorch marks, a breaker that trips again, or a {GFCI} {outlet} that will not reset.',
     stands: [
       'tank-heater-flush',
       'sump-pump-test',
@@ -57,8 +57,9 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   gas: {
-    caution: 'The gas shut before anything is opened; you yourself only turn valves.',
-    stop: 'A smell of gas: touch no switch, no phone indoors, out of the house, emergency number. Any pipe work: licensed trade.',
+    caution:
+      'Shut off the gas before you open anything. Turn valves only. Leave the rest to a licensed technician.',
+    stop: 'You smell gas. Do not touch a switch or use a phone indoors. Leave the house and call the emergency number. Leave all pipe work to a licensed technician.',
     stands: [
       'tank-heater-flush',
       'tank-heater-anode',
@@ -76,8 +77,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'carbon-monoxide': {
-    caution: 'The carbon monoxide alarms proven before the first firing; fresh air.',
-    stop: 'An alarm, a shared headache or nausea, an orange or roaming flame, a cracked exchanger, a loose flue.',
+    caution: 'Test the carbon monoxide alarms before the heating starts. Let fresh air in.',
+    stop: 'An alarm sounds, several people have a headache or feel sick, the flame is orange or wanders, the heat exchanger is cracked, or the flue is loose.',
     stands: [
       'emergency-power-test',
       'furnace-annual-tune-up',
@@ -93,18 +94,18 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'delayed-ignition': {
-    caution: 'Nothing stored near the burner opening; keep your face away from it at ignition.',
-    stop: 'Scorch marks in front of the burner.',
+    caution: 'Keep things away from the burner opening. Keep your face away from it when it lights.',
+    stop: 'There are scorch marks in front of the burner.',
     stands: ['combustion-appliance-clearance', 'furnace-start-sequence-watch'],
   },
   'plant-overheating': {
-    caution: 'A clean filter of the right grade, or the plant ices or overheats.',
-    stop: 'Ice on the lines, or repeated shut-down with a clean filter.',
+    caution: 'Use a clean filter of the right grade. Otherwise the unit ices up or overheats.',
+    stop: 'There is ice on the lines, or it shuts down again with a clean filter.',
     stands: ['airflow-restriction-signs', 'air-filter-panel-replace'],
   },
   scald: {
-    caution: 'Let it cool; about {120 °F|49 °C} at the {faucet} is hot enough.',
-    stop: 'Hot water beyond control.',
+    caution: 'Let it cool. About {120 °F|49 °C} at the {faucet} is hot enough.',
+    stop: 'You cannot stop the hot water.',
     stands: [
       'tank-heater-flush',
       'relief-valve-look',
@@ -115,8 +116,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   cuts: {
-    caution: 'Gloves; slow hands in tight places.',
-    stop: 'A deep cut.',
+    caution: 'Wear gloves. Move your hands slowly in tight places.',
+    stop: 'Someone has a deep cut.',
     stands: [
       'furnace-annual-tune-up',
       'furnace-cabinet-clean',
@@ -127,27 +128,28 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
   },
   'mixed-chemicals': {
     caution:
-      'Vinegar or bleach, never both and never one after the other without flushing; bleach never with acid, ammonia or descaler.',
-    stop: 'Fumes: leave, and air the room.',
+      'Use vinegar or bleach, never both, and never one after the other without flushing. Never use bleach with acid, ammonia or descaler.',
+    stop: 'There are fumes. Leave, and air the room.',
     stands: ['pool-water', 'condensate-line-treat', 'aerobic-chlorine-tablets'],
   },
   'poison-tablets': {
-    caution: 'The tablets are poison: not for swallowing, locked away from children.',
-    stop: 'Swallowed: the poison advice line.',
+    caution: 'The tablets are poison. Lock them away from children.',
+    stop: 'Someone swallowed one. Call the poison line.',
     stands: ['condensate-pan-tablets', 'aerobic-chlorine-tablets'],
   },
   'pressurised-gas': {
-    caution: 'Safety catch until ready, the tip held firmly, eye protection; never stored in heat.',
-    stop: 'Two cartridges without result.',
+    caution:
+      'Leave the safety catch on until you are ready. Hold the tip firmly and wear eye protection. Never store it in heat.',
+    stop: 'Two cartridges did not help.',
     stands: ['condensate-line-gas-blast'],
   },
   'mineral-fibre': {
-    caution: 'Gloves, mask, goggles, overalls; the clothing thrown away after.',
-    stop: 'Trouble breathing.',
+    caution: 'Wear gloves, a mask, goggles and overalls. Throw the overalls away afterwards.',
+    stop: 'Someone has trouble breathing.',
     stands: ['loft-insulation-lay', 'underbelly-seal', 'duct-seal-and-insulate'],
   },
   'ceiling-fall': {
-    caution: 'Tread on timbers only; never alone up there.',
+    caution: 'Step on the joists only. Never go up there alone.',
     stop: null,
     stands: [
       'loft-insulation-lay',
@@ -158,8 +160,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'heat-illness': {
-    caution: 'In the heat: drinking water, shade, short visits.',
-    stop: 'Dizziness.',
+    caution: 'In the heat, drink water, rest in the shade and keep visits short.',
+    stop: 'Someone feels dizzy.',
     stands: [
       'air-filter-media-replace',
       'ac-temperature-split-test',
@@ -168,18 +170,18 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'skin-contact': {
-    caution: 'Rubber gloves, and fresh air while it is wet.',
+    caution: 'Wear rubber gloves. Let fresh air in while it is wet.',
     stop: null,
     stands: ['tile-regrout', 'brick-repoint', 'worktop-edge-seal', 'underbelly-seal', 'window-caulk-run'],
   },
   'old-paint': {
-    caution: 'Old paint and flashing may hold lead: wet, no dry dust, wash hands.',
-    stop: 'Large areas: a trade.',
+    caution: 'Old paint and flashing may contain lead. Work wet, make no dry dust, and wash your hands.',
+    stop: 'The area is large. Hire a licensed contractor.',
     stands: ['siding-paint-look', 'lead-flashing-refix', 'hinge-clean-oil', 'glazing-putty-renew'],
   },
   'sewage-infection': {
-    caution: 'Sewage infects: gloves; wash thoroughly afterwards.',
-    stop: 'Overflow, or a broken lid.',
+    caution: 'Sewage makes people ill. Wear gloves and wash well afterwards.',
+    stop: 'It overflows, or a lid is broken.',
     stands: [
       'septic-tank-inspect',
       'aerobic-quick-look',
@@ -197,8 +199,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
   },
   'open-tank': {
     caution:
-      'Never enter or lean in, never alone by it; children off; the lid back at once. Someone fallen in: call, never follow.',
-    stop: 'Any repair inside: licensed trade.',
+      'Never enter the tank, lean into it or work there alone. Keep children away. Put the lid back at once. If someone falls in, call for help and never follow.',
+    stop: 'Something inside needs repair. Call a licensed contractor.',
     stands: [
       'septic-tank-inspect',
       'aerobic-lid-baffle-elbow-check',
@@ -210,13 +212,13 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'buoyant-tank': {
-    caution: 'Never have the tank pumped on your own decision: empty, it can float.',
-    stop: 'Soaked ground: the tank can float.',
+    caution: 'Never decide by yourself to have the tank pumped: an empty tank can float.',
+    stop: 'The ground is soaked: the tank can float.',
     stands: ['septic-saturation-response', 'aerobic-pump-out'],
   },
   'frost-burst': {
-    caution: 'Frost bursts what holds water: act before the first freeze.',
-    stop: 'Water running: {main shutoff} off.',
+    caution: 'Frost breaks whatever holds water. Do this before the first freeze.',
+    stop: 'Water is running out. Shut the {main shutoff}.',
     stands: [
       'pool-close',
       'hose-disconnect',
@@ -227,8 +229,8 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   flooding: {
-    caution: 'Shut the water off first; a bowl and a towel at hand; watch the first run.',
-    stop: 'A valve that will not close: {main shutoff} off, licensed trade.',
+    caution: 'Shut the water off first. Keep a bowl and a towel ready, and watch when it runs again.',
+    stop: 'A valve will not close. Shut the {main shutoff} and call a plumber.',
     stands: [
       'supply-hoses-look',
       'water-filter-cartridge',
@@ -241,80 +243,80 @@ export const HAZARDS: Readonly<Record<Hazard, HazardNote>> = {
     ],
   },
   'ceiling-collapse': {
-    caution: 'Stay out from under a bulge.',
-    stop: 'A bulge, or a heavy drip.',
+    caution: 'Never stand under a bulge.',
+    stop: 'There is a bulge, or water drips fast.',
     stands: ['condensate-pan-overflow-clear', 'ceiling-stain-watch'],
   },
   'fire-load': {
-    caution: 'Lint, grease and tar burn: clear before use.',
-    stop: 'A burning smell, a roar in the chimney.',
+    caution: 'Lint, grease and tar can burn. Clean them out before use.',
+    stop: 'It smells of burning, or the chimney roars.',
     stands: ['range-hood-filter-wash', 'dryer-vent-clean', 'grill-clean', 'chimney-inspect-and-sweep'],
   },
   'open-flame': {
-    caution: 'Candles and pots are never left alone.',
+    caution: 'Never leave candles or pots alone.',
     stop: null,
     stands: ['season-comfort-changeover'],
   },
   'falling-ice': {
-    caution: 'Stand clear of hanging ice; do not hack at it.',
-    stop: 'A large mass over a doorway.',
+    caution: 'Stay away from hanging ice. Do not hack at it.',
+    stop: 'There is a lot of ice over a door.',
     stands: ['ice-dam-watch'],
   },
   slips: { caution: 'Spread sand where people tread.', stop: null, stands: ['concrete-deicer-hold'] },
   mould: {
-    caution: 'Mould comes back: dry it and mend the cause.',
-    stop: 'Wide or hidden growth.',
+    caution: 'Mould comes back unless you dry the place and fix the cause.',
+    stop: 'It covers a wide area, or it is hidden.',
     stands: ['interior-leak-watch', 'damp-and-moisture-habits', 'shrub-wall-clearance'],
   },
   rot: {
-    caution: 'Keep vents and drip grooves open, or the timber rots.',
-    stop: 'Soft timber.',
+    caution: 'Keep vents and drip grooves open, or the wood rots.',
+    stop: 'The wood is soft.',
     stands: ['air-brick-clear', 'window-drip-groove-and-cable-loop'],
   },
   animals: {
-    caution: 'Gloves; look for animals and insects before closing anything in.',
-    stop: 'Wildlife, or nests of insects that sting.',
+    caution: 'Wear gloves. Look for animals and insects before you close anything.',
+    stop: 'There are wild animals, or nests of insects that sting.',
     stands: ['skirting-repair', 'gas-fireplace-check', 'grill-burner-nest-clear', 'aerobic-blower-service'],
   },
   'heavy-load': {
-    caution: 'Two people; lift with the legs.',
+    caution: 'Do it with two people, and lift with your legs.',
     stop: null,
     stands: ['refrigerator-coil-clean', 'door-sweep-replace'],
   },
   'low-glass': {
-    caution: 'Toughened glass where people may fall against it.',
-    stop: 'A broken pane.',
+    caution: 'Use safety glass where people may fall against it.',
+    stop: 'A pane is broken.',
     stands: ['low-level-safety-glass'],
   },
   'spring-tension': {
-    caution: 'The springs hold enough to maim: never touch them.',
-    stop: 'Anything about them: licensed trade.',
+    caution: 'The springs are under strong tension and can injure badly. Never touch them.',
+    stop: 'Something is wrong with the springs. Call a licensed technician.',
     stands: ['garage-door-reverse-test', 'garage-door-lubricate', 'garage-and-hatch-seal-check'],
   },
   'flammable-spray': {
-    caution: 'No flame, no spark, plenty of air.',
+    caution: 'No flames or sparks. Let in plenty of air.',
     stop: null,
     stands: ['wall-penetration-seal', 'underbelly-seal'],
   },
   'hot-ash': {
-    caution: 'Ash goes cold into a lidded metal bin outdoors; never a vacuum.',
+    caution: 'Put cold ash into a metal bin with a lid, outdoors. Never vacuum it.',
     stop: null,
     stands: ['fireplace-damper-and-doors', 'grill-clean'],
   },
   asbestos: {
     caution:
-      'Old duct tape, lagging, vermiculite and textured ceilings may hold asbestos: do not disturb them.',
-    stop: 'Anything suspected: a licensed trade tests it first.',
+      'Old duct tape, pipe insulation, vermiculite and textured ceilings may contain asbestos. Do not disturb them.',
+    stop: 'You suspect asbestos. Have a licensed contractor test it first.',
     stands: ['duct-seal-and-insulate', 'gas-vent-and-trap-check', 'loft-insulation-lay'],
   },
   crushing: {
-    caution: 'Nobody under a moving door; children away; hands clear of rollers and hinges.',
-    stop: 'It does not reverse, hangs to one side, or drops: unplug the opener and leave it shut.',
+    caution: 'Nobody stands under a moving door. Keep children away, and your hands off rollers and hinges.',
+    stop: 'It does not reverse, hangs to one side, or drops. Unplug the opener and leave the door shut.',
     stands: ['garage-door-reverse-test', 'garage-door-lubricate'],
   },
   drowning: {
-    caution: 'Fence and gate shut, drain covers whole; a child near water is watched all the time.',
-    stop: 'A broken gate or drain cover: nobody goes near until it is mended.',
+    caution: 'Fence and gate are shut and drain covers are whole. Watch a child near water all the time.',
+    stop: 'A gate or drain cover is broken. Nobody goes near until it is repaired.',
     stands: ['pool-close', 'pool-open', 'pool-water'],
   },
 };

@@ -290,6 +290,10 @@ const print = (): void => {
   margin-top: var(--line);
 }
 
+.today aside .ways {
+  margin: 0;
+}
+
 .today .ways {
   display: flex;
   flex-wrap: wrap;
