@@ -223,8 +223,8 @@ export const OPTIONS: Readonly<Record<string, Readonly<Record<string, string>>>>
     'chocolate-brown': 'chocolate brown',
     grey: 'gray',
     'strong-odour': 'of a strong odor',
-    'black-outfall': 'black at the outfall',
-    'solids-outfall': 'with solids at the outfall',
+    'black-outfall': 'black at the outlet',
+    'solids-outfall': 'with solids at the outlet',
   },
   storeys: { '1': 'one', '2': 'two', '3': 'three' },
   runs: {

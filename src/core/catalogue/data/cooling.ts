@@ -160,7 +160,7 @@ export const cooling: readonly Practice[] = [
   habit({
     code: 'cooling-away-setpoint',
     title: 'Keep the house dry while you are away',
-    why: 'Cooling also dries the air. If you set it too warm while you are away, the house gets damp: doors stick, carpets ripple and wood swells.',
+    why: 'Cooling also dries the air. A {vacation} setting that is too warm makes the house damp: doors stick, carpets ripple and wood swells.',
     appliesTo: ['cooling', 'thermostat'],
     when: { climate: 'humid-summer' },
     minutes: 2,

@@ -143,7 +143,7 @@ export const heating: readonly Practice[] = [
     },
     judge: {
       sound: 'It ran one full cycle with a steady blue flame.',
-      stop: 'Something was not right. Leave it off and call a heating technician.',
+      stop: 'Something was not right: leave it off and call a heating technician.',
     },
     notes: [
       'Upflow, downflow and horizontal furnaces have the same parts. The coil may be above or below.',
