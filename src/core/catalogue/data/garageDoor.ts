@@ -8,7 +8,7 @@ export const garageDoor: readonly Practice[] = [
   duty({
     code: 'garage-door-reverse-test',
     title: 'Test that the garage door reverses',
-    why: 'A door that does not reverse crushes.',
+    why: 'A door that does not reverse can crush someone.',
     appliesTo: ['garage-door'],
     when: { not: { fact: 'opener', is: false } },
     lifeSafety: true,
@@ -16,24 +16,33 @@ export const garageDoor: readonly Practice[] = [
     steps: {
       work: [
         [
-          'A board {1½ in|40 mm} thick, flat on the floor under the door: it touches it and reverses.',
+          'Put a board {1½ in|40 mm} thick flat on the floor under the door. The door must touch it and reverse.',
           'crushing',
         ],
-        'Wave an object through the beam while it closes: it reverses.',
+        'Move an object through the beam while it closes. It must reverse.',
         [
-          'Let go of by its cord, it stays half-way by itself. Springs and cables are never for oneself.',
+          'Pull its cord and let the door stand half-way: it must stay there. Never touch springs or cables.',
           'spring-tension',
         ],
       ],
-      closeOut: ['Cord back. Log.'],
+      closeOut: ['Put the cord back. Log it.'],
     },
-    judge: { sound: 'Both reverse.', stop: 'It does not: unplug the opener, a trade.' },
+    judge: {
+      sound: 'It reverses both times.',
+      stop: 'It does not reverse. Unplug the opener and call a technician.',
+    },
     schools: [
       school('monthly', 'Each month', 'Usual trade knowledge.', 'Wherever possible.', every(1, 'months')),
-      school('quarterly', 'Each quarter', 'Usual trade knowledge.', 'As a minimum.', every(3, 'months')),
+      school(
+        'quarterly',
+        'Every three months',
+        'Usual trade knowledge.',
+        'The very least.',
+        every(3, 'months'),
+      ),
     ],
     defaultSchool: 'monthly',
-    defaultBecause: 'A usual starting value where a life hangs on it.',
+    defaultBecause: 'This is a usual starting value where safety depends on it.',
     handy: ['smoke-alarm-test'],
   }),
   duty({
@@ -44,18 +53,18 @@ export const garageDoor: readonly Practice[] = [
     minutes: 20,
     steps: {
       work: [
-        ['Look at rollers, hinges and track; bolts snug.', 'crushing'],
+        ['Look at the rollers, hinges and track. Tighten the bolts.', 'crushing'],
         [
-          'Spray made for doors on rollers and hinges, not on the tracks. Springs are only sprayed, never loosened.',
+          'Put garage door spray on the rollers and hinges, not on the tracks. Spray the springs, but never loosen them.',
           'spring-tension',
         ],
       ],
-      closeOut: ['Open and close it twice. Log.'],
+      closeOut: ['Open and close it twice. Log it.'],
     },
     judge: {
-      sound: 'Runs quietly.',
-      watch: 'Squeals again soon.',
-      act: 'Jerks, or hangs to one side: a trade.',
+      sound: 'It runs quietly.',
+      watch: 'It soon squeals again.',
+      act: 'It jerks, or hangs to one side. Call a technician.',
     },
     schools: [
       school(
@@ -67,7 +76,7 @@ export const garageDoor: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'before-cold',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
     handy: ['garage-and-hatch-seal-check'],
     supplies: [{ supply: 'door-spray', quantity: 1 }],
   }),

@@ -8,7 +8,7 @@ export const outdoors: readonly Practice[] = [
   duty({
     code: 'tree-near-house-look',
     title: 'Look at the trees near the house',
-    why: 'Dead limbs fall on roofs and lines; roots fill drains.',
+    why: 'Dead branches fall on roofs and power lines. Roots fill drains.',
     appliesTo: ['house'],
     when: { any: [{ trait: 'trees' }, { trait: 'pine-needles' }] },
     minutes: 20,
@@ -22,21 +22,21 @@ export const outdoors: readonly Practice[] = [
               'limbs',
               'What do you see?',
               sound('whole', 'Whole, upright, clear of the roof'),
-              watch('small', 'A small dead limb away from the house'),
-              act('dead', 14, 'A dead limb over the roof: a tree trade'),
-              act('leans', 7, 'It leans anew, or fungus grows at its foot: a tree trade'),
-              stop('line', 'A limb near a power line: keep away, call the power company'),
+              watch('small', 'A small dead branch away from the house'),
+              act('dead', 14, 'A dead branch over the roof: a tree company'),
+              act('leans', 7, 'It leans more than before, or fungus grows at its foot: a tree company'),
+              stop('line', 'A branch near a power line: keep away, call the power company'),
             ),
           ],
         },
         'Look for roots near the drains.',
       ],
-      closeOut: ['A photo. Log.'],
+      closeOut: ['Take a photo. Log it.'],
     },
     judge: {
-      sound: 'Whole, upright, clear of the roof.',
-      watch: 'A small dead limb away from the house.',
-      act: 'A dead limb over the roof: a tree trade. Near a power line: the utility.',
+      sound: 'They are whole and upright, and away from the roof.',
+      watch: 'There is a small dead branch away from the house.',
+      act: 'There is a dead branch over the roof: call a tree company. Near a power line, call the power company.',
     },
     schools: [
       school(
@@ -48,31 +48,31 @@ export const outdoors: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'after-leaf-fall',
-    defaultBecause: 'Bare trees show their limbs.',
+    defaultBecause: 'Without leaves you see the branches.',
     triggers: ['windstorm'],
     handy: ['gutter-clean'],
   }),
   duty({
     code: 'siding-paint-look',
-    title: 'Look over the outside walls',
+    title: 'Check the outside walls',
     why: 'Bare wood and open joints let water in.',
     appliesTo: ['walls'],
     minutes: 30,
     steps: {
       work: [
         [
-          'Wood: paint that fails, open joints, at least {6 in|150 mm} clear of the ground. Before 1978, or unknown: the paint may hold lead; no dry sanding.',
+          'On wood, look for bad paint and open joints. It must be at least {6 in|150 mm} above the ground. Paint from before 1978 may contain lead: never sand it dry.',
           'old-paint',
         ],
-        ['Loose {siding}. Masonry: joints and cracks.', 'rot'],
-        'Wash gently, low pressure.',
+        ['Look for loose {siding}. On brick and stone, look at joints and cracks.', 'rot'],
+        'Wash it gently with low pressure.',
       ],
-      closeOut: ['Photos. Log.'],
+      closeOut: ['Take photos. Log it.'],
     },
     judge: {
-      sound: 'Whole and clear of the ground.',
-      watch: 'Chalky paint.',
-      act: 'Bare wood: prime and paint within sixty days, in the dry season.',
+      sound: 'It is whole and above the ground.',
+      watch: 'The paint is chalky.',
+      act: 'There is bare wood. Prime and paint it within sixty days, in dry weather.',
     },
     schools: [
       school('spring', 'Yearly in spring', 'Usual trade knowledge.', 'Always.', season('lastFreeze', 21), {
@@ -90,21 +90,21 @@ export const outdoors: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'spring',
-    defaultBecause: 'Winter shows; the dry season for repairs is ahead.',
+    defaultBecause: 'You see the winter’s damage, and dry weather for repairs is ahead.',
     handy: ['deck-and-rail-look'],
     tools: ['camera'],
   }),
   duty({
     code: 'deck-and-rail-look',
     title: 'Inspect the deck, its rails and stairs',
-    why: 'Decks and rails give way where they meet the house, and people fall.',
+    why: 'Decks and rails break where they meet the house, and people fall.',
     appliesTo: ['deck'],
     lifeSafety: true,
     minutes: 30,
     steps: {
       work: [
         {
-          says: 'Look at the bolts where it meets the house; press an awl into the wood.',
+          says: 'Look at the bolts where it meets the house. Press an awl into the wood.',
           cautions: ['rot'],
           looks: [
             look(
@@ -122,25 +122,25 @@ export const outdoors: readonly Practice[] = [
           ],
         },
         {
-          says: 'Lean on each rail; walk each stair.',
+          says: 'Lean on each rail. Step on each stair.',
           cautions: ['falls'],
           looks: [
             look(
               'rails',
               'How are the rails and stairs?',
               sound('firm', 'Firm everywhere'),
-              stop('gives', 'One gives way: nobody uses it until it is mended'),
+              stop('gives', 'One gives way: nobody uses it until it is repaired'),
             ),
           ],
         },
-        'Every two or three years clean and reseal it.',
+        'Every two or three years, clean it and seal it again.',
       ],
-      closeOut: ['Log.'],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: 'Firm and hard.',
-      act: 'Soft wood or a loose bolt.',
-      stop: 'A rail that gives: nobody uses it until it is mended.',
+      sound: 'It is firm and hard.',
+      act: 'There is soft wood or a loose bolt.',
+      stop: 'A rail gives way. Nobody uses it until it is repaired.',
     },
     schools: [
       school('spring', 'Yearly in spring', 'Usual trade knowledge.', 'Always.', season('lastFreeze', 21), {
@@ -158,13 +158,13 @@ export const outdoors: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'spring',
-    defaultBecause: 'Before it is used.',
+    defaultBecause: 'It is before you use it.',
     tools: ['screwdriver'],
   }),
   duty({
     code: 'termite-look',
     title: 'Have the house inspected for termites',
-    why: 'They eat unseen from the ground up.',
+    why: 'Termites eat the wood from the ground up, and nobody sees them.',
     appliesTo: ['house'],
     when: {
       all: [{ has: 'foundation' }, { any: [{ climate: 'humid-summer' }, { not: { climate: 'freezes' } }] }],
@@ -174,12 +174,12 @@ export const outdoors: readonly Practice[] = [
     lead: { days: 21 },
     steps: {
       work: [
-        ['A licensed inspector.', 'rot'],
-        'Each spring a look of one’s own: mud tubes, swarms, soft wood.',
+        ['Hire a licensed inspector.', 'rot'],
+        'Each spring, look yourself for mud tubes, swarms and soft wood.',
       ],
-      closeOut: ['The report kept.'],
+      closeOut: ['Keep the report.'],
     },
-    judge: { sound: 'No tubes, no soft wood.', act: 'Tubes, wings, or soft wood.' },
+    judge: { sound: 'There are no tubes and no soft wood.', act: 'There are tubes, wings or soft wood.' },
     schools: [
       school(
         'yearly',
@@ -190,6 +190,6 @@ export const outdoors: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'yearly',
-    defaultBecause: 'A usual starting value; swarms come in spring.',
+    defaultBecause: 'This is a usual starting value. Swarms come in spring.',
   }),
 ];

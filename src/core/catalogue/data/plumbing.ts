@@ -8,48 +8,54 @@ export const plumbing: readonly Practice[] = [
   duty({
     code: 'sump-pump-test',
     title: 'Test the sump pump',
-    why: 'A pump that stands for months is needed on the worst night of the year.',
+    why: 'A pump that has not run for months is needed on the worst night of the year.',
     appliesTo: ['sump'],
     minutes: 15,
     steps: {
-      first: [['Unplug it before reaching in. No water and cords together.', 'shock', 'flooding']],
+      first: [['Unplug it before you reach in. Keep cords away from water.', 'shock', 'flooding']],
       work: [
-        'Pour water in until the float lifts: it runs, empties the pit and stops; nothing flows back.',
-        'Once a year clean the pit and its inlet.',
-        'Outside, the outlet is clear and not frozen.',
+        'Pour water in until the float lifts. It must run, empty the pit and stop, and nothing must flow back.',
+        'Once a year, clean the pit and its inlet.',
+        'Check that the outlet outside is clear and not frozen.',
         'Test the backup battery, if it has one.',
       ],
-      closeOut: ['Plugged in again. Log.'],
+      closeOut: ['Plug it in again. Log it.'],
     },
-    judge: { sound: 'Starts and stops.', act: 'Hums, or runs again and again: renew or repair it at once.' },
+    judge: {
+      sound: 'It starts and stops.',
+      act: 'It hums, or runs again and again. Repair or replace it at once.',
+    },
     schools: [
       school(
         'quarterly',
-        'Each quarter, and before heavy rain',
+        'Every three months, and before heavy rain',
         'Usual trade knowledge.',
-        'Any sump.',
+        'Any sump pump.',
         first(every(3, 'months'), after(1, 'heavy-rain')),
       ),
     ],
     defaultSchool: 'quarterly',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
     tools: ['bucket'],
   }),
   duty({
     code: 'toilet-leak-test',
     title: 'Test the toilet for a silent leak',
-    why: 'A flapper that leaks runs day and night and nobody hears it.',
+    why: 'A leaking flapper wastes water day and night, and nobody hears it.',
     appliesTo: ['toilet'],
     minutes: 5,
     steps: {
       work: [
-        'A little dye or a tablet in the cistern. No flush for 15 minutes.',
-        'Color in the bowl: the flapper leaks.',
-        'The base does not rock, its bolts are dry.',
+        'Put a little dye or a tablet into the tank of the toilet. Do not flush for 15 minutes.',
+        'If there is color in the bowl, the flapper leaks.',
+        'Check that the toilet does not rock and its bolts are dry.',
       ],
-      closeOut: ['Flush. Log.'],
+      closeOut: ['Flush it. Log it.'],
     },
-    judge: { sound: 'Clear water, base firm.', act: 'Color in the bowl, or a base that rocks.' },
+    judge: {
+      sound: 'The water is clear, and the toilet is firm.',
+      act: 'There is color in the bowl, or the toilet rocks.',
+    },
     schools: [
       school(
         'yearly',
@@ -60,7 +66,7 @@ export const plumbing: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'yearly',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
     handy: ['interior-leak-watch'],
     triggers: ['high-water-bill'],
   }),
@@ -74,7 +80,7 @@ export const plumbing: readonly Practice[] = [
     steps: {
       work: [
         {
-          says: 'Washing machine, dishwasher, refrigerator water, toilets: feel along each hose.',
+          says: 'Feel along each hose: washing machine, dishwasher, refrigerator, toilets.',
           cautions: ['flooding'],
           looks: [
             look(
@@ -86,7 +92,7 @@ export const plumbing: readonly Practice[] = [
           ],
         },
         {
-          says: 'Read or guess their age: rubber is renewed at five years, braided at eight to ten.',
+          says: 'Read or guess their age. Replace rubber hoses after five years, braided hoses after eight to ten.',
           looks: [
             look(
               'age',
@@ -98,18 +104,18 @@ export const plumbing: readonly Practice[] = [
           ],
         },
       ],
-      closeOut: ['Log.'],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: 'Dry, even, young enough.',
-      watch: 'Rubber older than four years.',
-      act: 'Bulge, rust, crack: shut its valve and renew it.',
+      sound: 'They are dry, even and young enough.',
+      watch: 'A rubber hose is older than four years.',
+      act: 'One has a bulge, rust or a crack. Shut its valve and replace it.',
     },
     schools: [
       school('half-yearly', 'Every six months', 'Usual trade knowledge.', 'Always.', every(6, 'months')),
     ],
     defaultSchool: 'half-yearly',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
     handy: ['interior-leak-watch'],
     tools: ['flashlight'],
   }),
@@ -122,27 +128,27 @@ export const plumbing: readonly Practice[] = [
     steps: {
       work: [
         {
-          says: 'All water off in the house. Gauge on an outside {faucet}, open it, read it.',
+          says: 'Use no water in the house. Put the gauge on an outside {faucet}, open it and read it.',
           reads: ['water-pressure'],
         },
-        'Leave it overnight once: a needle that has crept up means the expansion tank.',
+        'Leave it on for one night. If the highest reading is higher, the expansion tank is at fault.',
       ],
-      closeOut: ['Log.'],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: '{40 to 80 psi|2.8 to 5.5 bar}.',
-      watch: 'Below {40 psi|2.8 bar}.',
-      act: 'Over {80 psi|5.5 bar}: a pressure regulator, a trade.',
+      sound: 'It is {40 to 80 psi|2.8 to 5.5 bar}.',
+      watch: 'It is below {40 psi|2.8 bar}.',
+      act: 'It is over {80 psi|5.5 bar}. Have a plumber fit a pressure regulator.',
     },
     schools: [school('yearly', 'Once a year', 'Usual trade knowledge.', 'Always.', every(1, 'years'))],
     defaultSchool: 'yearly',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
     tools: ['pressure-gauge'],
   }),
   duty({
     code: 'backflow-test',
     title: 'Have the backflow preventer tested',
-    why: 'It keeps garden water out of the drinking water; many water suppliers ask for the test.',
+    why: 'It keeps garden water out of the drinking water. Many water suppliers ask for the test.',
     appliesTo: ['irrigation'],
     when: { fact: 'testable-preventer', is: true },
     minutes: 20,
@@ -150,15 +156,15 @@ export const plumbing: readonly Practice[] = [
     lead: { days: 14 },
     steps: {
       work: ['A licensed tester tests it and sends the report to the water supplier.'],
-      closeOut: ['The report kept.'],
+      closeOut: ['Keep the report.'],
     },
-    judge: { sound: 'Passed.', act: 'Failed, or no report this year.' },
+    judge: { sound: 'It passed.', act: 'It failed, or there is no report this year.' },
     schools: [
       school(
         'yearly',
-        'Once a year, where the water supplier asks',
+        'Once a year, if the water supplier asks for it',
         'Usual trade knowledge.',
-        'A testable preventer.',
+        'When it can be tested.',
         first(season('lastFreeze', 21), every(1, 'years')),
       ),
     ],
@@ -169,21 +175,26 @@ export const plumbing: readonly Practice[] = [
   duty({
     code: 'water-filter-cartridge',
     title: 'Renew the water filter cartridge',
-    why: 'A spent cartridge stops filtering, chokes the flow and grows germs.',
+    why: 'An old cartridge no longer filters, blocks the water and grows germs.',
     appliesTo: ['water-filter'],
     minutes: 10,
     supplies: [{ supply: 'water-cartridge', quantity: 1 }],
     setUps: ['water-off'],
     steps: {
-      first: [['Shut its water, or set its bypass; open a {faucet} to let the pressure go.', 'flooding']],
+      first: [['Shut its water, or set its bypass. Open a {faucet} to let the pressure out.', 'flooding']],
       work: [
-        'Old cartridge out, housing wiped, seal greased.',
-        { says: 'New one in, by its arrow.', facts: ['model'] },
+        'Take the old cartridge out. Wipe the housing and grease the seal.',
+        { says: 'Put the new one in. Follow its arrow.', facts: ['model'] },
       ],
-      closeOut: ['Water on slowly, look for drips, run it as the label says. Date on the housing.'],
+      closeOut: [
+        'Turn the water on slowly. Look for drips. Let it run as the label says. Write the date on the housing.',
+      ],
     },
-    judge: { sound: 'Inside its months, good flow.', act: 'Past its months or gallons, or the flow drops.' },
-    notes: ['Whichever comes first: the months or the gallons on its label.'],
+    judge: {
+      sound: 'It is not too old, and the water flows well.',
+      act: 'It is too old or has filtered enough, or less water comes.',
+    },
+    notes: ['What comes first: the months or the gallons on its label.'],
     schools: [
       school(
         'six-months',
@@ -194,6 +205,6 @@ export const plumbing: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'six-months',
-    defaultBecause: 'A usual starting value; the label comes first.',
+    defaultBecause: 'This is a usual starting value. The label comes first.',
   }),
 ];

@@ -9,7 +9,7 @@ export const pool: readonly Practice[] = [
   duty({
     code: 'pool-close',
     title: 'Close the pool',
-    why: 'Water left in pump and lines freezes and bursts them.',
+    why: 'Water left in the pump and the lines freezes and bursts them.',
     appliesTo: ['pool'],
     when: FREEZES,
     minutes: 120,
@@ -19,14 +19,14 @@ export const pool: readonly Practice[] = [
     pair: { state: 'pool', half: 'closes' },
     steps: {
       work: [
-        ['Water balanced and lowered as the maker says; lines blown out and plugged.', 'frost-burst'],
-        ['Pump and heater drained; power off.', 'shock'],
-        ['Cover on, fence shut.', 'drowning'],
+        ['Balance and lower the water as the maker says. Blow out the lines and plug them.', 'frost-burst'],
+        ['Drain the pump and the heater. Turn the power off.', 'shock'],
+        ['Put the cover on and shut the fence.', 'drowning'],
       ],
       closeOut: ['Done: marked as closed.'],
-      later: ['Opened when freezing is over.'],
+      later: ['Open it when freezing is over.'],
     },
-    judge: { sound: 'Drained, covered, fenced.', act: 'Frost forecast and not done.' },
+    judge: { sound: 'It is drained, covered and fenced.', act: 'Frost is forecast and it is not done.' },
     schools: [
       school(
         'before-frost',
@@ -37,13 +37,13 @@ export const pool: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'before-frost',
-    defaultBecause: 'A margin before frost.',
+    defaultBecause: 'It is some time before the frost.',
     triggers: ['hard-freeze'],
   }),
   duty({
     code: 'pool-open',
     title: 'Open the pool',
-    why: 'Pump, water and fence are looked at before anyone swims.',
+    why: 'Check the pump, the water and the fence before anyone swims.',
     appliesTo: ['pool'],
     when: FREEZES,
     minutes: 120,
@@ -51,13 +51,16 @@ export const pool: readonly Practice[] = [
     lead: { days: 14 },
     pair: { state: 'pool', half: 'opens' },
     steps: {
-      first: [['Fence and gate shut by themselves; drain covers whole and firm.', 'drowning']],
-      work: ['Cover off, plugs out, filled.', ['Pump on, look for leaks.', 'shock']],
-      closeOut: [{ says: 'Water read before the first swim.', reads: ['pool-ph', 'pool-chlorine'] }],
+      first: [['Check that the gate shuts by itself and that drain covers are whole and firm.', 'drowning']],
+      work: [
+        'Take the cover off and the plugs out. Fill it.',
+        ['Turn the pump on. Look for leaks.', 'shock'],
+      ],
+      closeOut: [{ says: 'Test the water before the first swim.', reads: ['pool-ph', 'pool-chlorine'] }],
     },
     judge: {
-      sound: 'Clear, in range, fence and drains whole.',
-      stop: 'A broken drain cover or gate: nobody swims.',
+      sound: 'The water is clear and in range, and fence and drains are whole.',
+      stop: 'A drain cover or the gate is broken. Nobody swims.',
     },
     schools: [
       school(
@@ -69,32 +72,32 @@ export const pool: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'freezing-over',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
   }),
   duty({
     code: 'pool-water',
-    title: 'Read and correct the pool water',
-    why: 'Water out of range makes people ill and eats the lining.',
+    title: 'Test and correct the pool water',
+    why: 'Water out of range makes people ill and damages the pool.',
     appliesTo: ['pool'],
     minutes: 15,
     gates: [{ kind: 'state', state: 'pool', standing: 'open' }],
     supplies: [{ supply: 'pool-chlorine', quantity: 1 }],
     steps: {
       work: [
-        { says: 'Read pH and free chlorine.', reads: ['pool-ph', 'pool-chlorine'] },
-        ['Add one product at a time, by its label, never two together.', 'mixed-chemicals'],
-        ['Empty the baskets. Gate shut.', 'drowning'],
+        { says: 'Measure the pH and the free chlorine.', reads: ['pool-ph', 'pool-chlorine'] },
+        ['Add one product at a time, as its label says. Never add two together.', 'mixed-chemicals'],
+        ['Empty the baskets. Shut the gate.', 'drowning'],
       ],
-      closeOut: ['Log.'],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: 'pH 7.2 to 7.8, free chlorine 1 to 4 ppm.',
-      act: 'Outside it: nobody swims until it is back.',
+      sound: 'The pH is 7.2 to 7.8 and the free chlorine 1 to 4 ppm.',
+      act: 'It is outside that range. Nobody swims until it is back.',
     },
     schools: [
       school('weekly', 'Every week while it is open', 'Usual trade knowledge.', 'Always.', every(1, 'weeks')),
     ],
     defaultSchool: 'weekly',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
   }),
 ];

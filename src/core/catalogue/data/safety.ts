@@ -8,14 +8,14 @@ export const safety: readonly Practice[] = [
   duty({
     code: 'fire-extinguisher-look',
     title: 'Look at the fire extinguisher',
-    why: 'One that has lost its pressure, or is past its date, is no help.',
+    why: 'One that has lost its pressure or is too old does not help.',
     appliesTo: ['extinguisher'],
     lifeSafety: true,
     minutes: 2,
     steps: {
       work: [
         {
-          says: 'Look at its gauge, its pin and seal, its hose and its place.',
+          says: 'Look at its gauge, its pin and seal, its hose and where it is.',
           looks: [
             look(
               'ready',
@@ -30,7 +30,7 @@ export const safety: readonly Practice[] = [
           ],
         },
         {
-          says: 'Read the date: a disposable one is usually replaced at 12 years.',
+          says: 'Read the date. A disposable one is usually replaced after 12 years.',
           looks: [
             look(
               'date',
@@ -41,11 +41,11 @@ export const safety: readonly Practice[] = [
           ],
         },
       ],
-      closeOut: ['Log.'],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: 'Green, sealed, in reach, in date.',
-      act: 'Anything else: have it serviced, or replace it.',
+      sound: 'The needle is in the green. It is sealed, within reach and in date.',
+      act: 'Something is not right. Have it serviced, or replace it.',
     },
     schools: [
       school(
@@ -59,29 +59,29 @@ export const safety: readonly Practice[] = [
         'with-the-clocks',
         'Twice a year, with the clock changes',
         'Usual trade knowledge: it goes with the alarms.',
-        'As a minimum.',
+        'The very least.',
         first(clocks('both'), every(6, 'months')),
       ),
     ],
     defaultSchool: 'monthly',
-    defaultBecause: 'A usual starting value; it goes with the test of the alarms.',
+    defaultBecause: 'This is a usual starting value, together with the alarms.',
     handy: ['smoke-alarm-test'],
   }),
   duty({
     code: 'escape-plan-drill',
-    title: 'Rehearse the way out',
-    why: 'In smoke and dark people do what they have practiced.',
+    title: 'Rehearse getting out of the house',
+    why: 'In smoke and darkness people do what they have rehearsed.',
     appliesTo: ['house'],
     minutes: 15,
     steps: {
       work: [
-        'Two ways out of each bedroom; the windows open.',
-        ['The meeting place; who carries whom. Nobody goes back in.', 'fire-load'],
+        'Find two ways out of each bedroom. Check that the windows open.',
+        ['Agree where you meet and who carries whom. Nobody goes back in.', 'fire-load'],
       ],
-      closeOut: ['Log.'],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: 'Everybody out in three minutes.',
+      sound: 'Everybody is out in three minutes.',
       act: 'A window sticks, or someone does not know the way.',
     },
     schools: [
@@ -94,32 +94,32 @@ export const safety: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'with-the-clocks',
-    defaultBecause: 'It goes with the alarm batteries.',
+    defaultBecause: 'It is done together with the alarm batteries.',
     handy: ['smoke-alarm-test'],
   }),
   duty({
     code: 'radon-test',
     title: 'Test for radon',
-    why: 'A gas from the ground that nobody smells; it is a cause of lung cancer.',
+    why: 'Radon is a gas from the ground that nobody smells. It is a cause of lung cancer.',
     appliesTo: ['house'],
     when: { all: [{ has: 'foundation' }, { climate: 'heats' }] },
     minutes: 20,
     supplies: [{ supply: 'radon-kit', quantity: 1 }],
     steps: {
-      first: ['House closed up for half a day; heating season.'],
+      first: ['Do it in the heating season. Keep windows and doors shut for half a day.'],
       work: [
-        'Set the kit on the lowest level that is lived in, away from drafts and damp.',
+        'Put the kit on the lowest floor that people live on, away from {drafts} and damp.',
         'Send it in as its leaflet says.',
         { says: 'Note the result.', reads: ['radon'] },
       ],
-      closeOut: ['Log.'],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: 'Under {2.7 pCi/L|100 Bq/m³}.',
-      watch: 'Up to {4 pCi/L|148 Bq/m³}.',
-      act: 'Over it: a trade for radon. The local limit comes first.',
+      sound: 'It is under {2.7 pCi/L|100 Bq/m³}.',
+      watch: 'It is up to {4 pCi/L|148 Bq/m³}.',
+      act: 'It is over that. Call a radon company. The local limit comes first.',
     },
-    notes: ['Again after new openings in the ground floor.'],
+    notes: ['Test again after new openings in the lowest floor.'],
     schools: [
       school(
         'two-years',
@@ -130,28 +130,31 @@ export const safety: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'two-years',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
     gates: [{ kind: 'season', season: 'heating' }],
   }),
   duty({
     code: 'emergency-power-test',
     title: 'Run the generator under load',
-    why: 'A generator that stands does not start.',
+    why: 'A generator that never runs does not start.',
     appliesTo: ['generator'],
     lifeSafety: true,
     minutes: 20,
     steps: {
       first: [
         [
-          'Outdoors only, {20 ft|6 m} from any opening. Never feed the house without a transfer switch.',
+          'Run it outdoors only, {20 ft|6 m} from any opening. Never connect it to the house without a transfer switch.',
           'carbon-monoxide',
           'shock',
         ],
       ],
-      work: ['Run it 15 minutes under load.', 'Look at oil and fuel; stale fuel out.'],
+      work: ['Run it 15 minutes under load.', 'Check the oil and the fuel. Take old fuel out.'],
       closeOut: ['Log the hours.'],
     },
-    judge: { sound: 'Starts and carries the load.', act: 'Hard to start, or drops the load.' },
+    judge: {
+      sound: 'It starts and carries the load.',
+      act: 'It starts badly, or it does not carry the load.',
+    },
     schools: [
       school(
         'monthly',
@@ -162,6 +165,6 @@ export const safety: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'monthly',
-    defaultBecause: 'A usual starting value; the oil goes yearly or by hours, as the maker says.',
+    defaultBecause: 'This is a usual starting value. Change the oil as the maker says.',
   }),
 ];

@@ -10,7 +10,7 @@ export const waterHeater: readonly Practice[] = [
   duty({
     code: 'tank-heater-flush',
     title: 'Flush the water heater',
-    why: 'Sediment insulates the burner or buries the element, rumbles and shortens its life.',
+    why: 'Sediment wastes energy, rumbles and shortens the life of the heater.',
     appliesTo: ['water-heater'],
     // Loosened scale may open a leak in an old tank that was never flushed.
     when: {
@@ -29,23 +29,27 @@ export const waterHeater: readonly Practice[] = [
     setUps: ['power-off', 'water-off'],
     steps: {
       first: [
-        ['Gas to pilot, or the power off at the panel and proven off.', 'gas', 'shock'],
-        ['Shut the cold supply. Let it cool: the water scalds.', 'scald'],
+        [
+          'Set the gas to pilot. For an electric heater, turn the power off at the {breaker panel} and test that it is off.',
+          'gas',
+          'shock',
+        ],
+        ['Shut the cold water. Let it cool: the water scalds.', 'scald'],
       ],
       work: [
-        'Hose on the drain valve, to a floor drain or outside.',
-        'Open a hot {faucet}, then the drain. Run it until it is clear; short bursts of cold stir the sediment up.',
+        'Put a hose on the drain valve, to a floor drain or outside.',
+        'Open a hot {faucet}, then the drain. Let it run until it is clear. Short bursts of cold water stir the sediment up.',
         'Close the drain and fill until the open {faucet} runs without air.',
-        'Only then gas or power: an element that is switched on dry burns out.',
+        'Only then turn the gas or the power on: without water the element burns out.',
       ],
       closeOut: ['Look for drips at the drain valve.'],
     },
     judge: {
-      sound: 'Clear within five minutes.',
-      watch: 'Grit for a long time: again in six months.',
-      act: 'The valve does not close: a trade.',
+      sound: 'It is clear within five minutes.',
+      watch: 'Dirt comes for a long time. Do it again in six months.',
+      act: 'The valve does not close. Call a plumber.',
     },
-    mistakes: ['Power on before the tank is full.', 'Touching the outlet of the relief valve.'],
+    mistakes: ['Turning the power on before the tank is full.', 'Touching the outlet of the relief valve.'],
     schools: [
       school('yearly', 'Once a year', 'Usual trade knowledge.', 'Most water.', every(1, 'years')),
       school(
@@ -59,14 +63,14 @@ export const waterHeater: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'yearly',
-    defaultBecause: 'A usual starting value; the grit that comes out makes it sooner.',
+    defaultBecause: 'This is a usual starting value. A lot of dirt makes it sooner.',
     factors: [{ code: 'hard-water', value: 0.5 }],
     handy: ['water-heater-temperature-set'],
     tools: ['hose', 'gloves', 'bucket'],
   }),
   duty({
     code: 'tank-heater-anode',
-    title: 'Have the rod in the water heater looked at',
+    title: 'Have the water heater’s anode rod checked',
     why: 'The rod rusts instead of the tank.',
     appliesTo: ['water-heater'],
     when: { all: [TANK, { fact: 'old', is: false }] },
@@ -75,11 +79,13 @@ export const waterHeater: readonly Practice[] = [
     lead: { days: 14 },
     setUps: ['water-off', 'power-off'],
     steps: {
-      first: [['Gas or power off, cold supply shut, some water drained.', 'gas', 'shock', 'scald']],
-      work: ['Unscrew the rod and look at it.', 'Renew it when the wire shows.'],
-      closeOut: ['Fill, look for drips, note the date.'],
+      first: [
+        ['Turn the gas or the power off. Shut the cold water. Drain some water.', 'gas', 'shock', 'scald'],
+      ],
+      work: ['Unscrew the rod and look at it.', 'Replace it when you see its wire.'],
+      closeOut: ['Fill the tank, look for drips and note the date.'],
     },
-    judge: { sound: 'More than half its thickness is left.', act: 'The wire shows.' },
+    judge: { sound: 'More than half its thickness is left.', act: 'You see the wire.' },
     schools: [
       school(
         'three-years',
@@ -98,42 +104,50 @@ export const waterHeater: readonly Practice[] = [
       ),
     ],
     defaultSchool: 'three-years',
-    defaultBecause: 'A usual starting value. Nothing is paid for before its age is known.',
+    defaultBecause: 'This is a usual starting value. Find out its age before you pay for anything.',
   }),
   duty({
     code: 'relief-valve-look',
     title: 'Look at the relief valve',
-    why: 'A stuck safety valve can burst the tank; a dripping one says that pressure or heat is wrong.',
+    why: 'A stuck safety valve can burst the tank. A dripping one shows that the pressure or the heat is wrong.',
     appliesTo: ['water-heater', 'boiler'],
     minutes: 2,
     steps: {
-      work: [['Its outlet is dry, free, and piped down. Testing it is for a trade.', 'scald']],
-      closeOut: ['Log.'],
+      work: [
+        ['Check that its outlet is dry and free and leads down. Leave testing it to a plumber.', 'scald'],
+      ],
+      closeOut: ['Log it.'],
     },
     judge: {
-      sound: 'Dry, free, piped down.',
+      sound: 'It is dry and free and leads down.',
       act: 'It drips.',
-      stop: 'Plugged or capped: heater off, a licensed trade.',
+      stop: 'It is plugged or capped. Turn the heater off and call a plumber.',
     },
-    schools: [school('yearly', 'A look once a year', 'Usual trade knowledge.', 'Always.', every(1, 'years'))],
+    schools: [
+      school('yearly', 'Check it once a year', 'Usual trade knowledge.', 'Always.', every(1, 'years')),
+    ],
     defaultSchool: 'yearly',
-    defaultBecause: 'A usual starting value.',
+    defaultBecause: 'This is a usual starting value.',
     handy: ['water-heater-temperature-set'],
   }),
   fact({
     code: 'tank-heater-age-plan',
-    title: 'Know the age of the water heater',
-    why: 'A tank usually lasts 8 to 12 years, a tankless heater 15 to 20. Plan the money and know what to shut.',
+    title: 'Find out the age of the water heater',
+    why: 'A tank usually lasts 8 to 12 years, a tankless heater 15 to 20. Plan the money, and know what to shut off.',
     appliesTo: ['water-heater'],
     minutes: 5,
     steps: {
       work: [
         'Read the date on its label.',
-        'See whether a drip pan stands under it, and where its water and its fuel are shut.',
-        'From year 8 look once a year for rust and wet.',
+        'Check whether there is a drip pan under it, and where its water and its fuel are shut off.',
+        'From year 8, look once a year for rust and water.',
       ],
     },
-    judge: { sound: 'Dry, no rust.', watch: 'Rust at a joint.', act: 'Wet under it.' },
+    judge: {
+      sound: 'It is dry and has no rust.',
+      watch: 'There is rust at a joint.',
+      act: 'It is wet under it.',
+    },
     handy: ['relief-valve-look'],
   }),
 ];
