@@ -198,7 +198,7 @@ describe('on a phone, at the step', () => {
     await page.toast('Problem saved');
     await page.openToday();
     await page.click('[data-finding="A dripping faucet"] [data-act=repair]');
-    await page.says('Match the washer', '[data-test=preview]');
+    await page.says('Find a washer of the same size', '[data-test=preview]');
   });
 
   test('a burst pipe: two taps from Today to where the water is shut off', async () => {

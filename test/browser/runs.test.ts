@@ -68,11 +68,11 @@ describe('the autumn closing', () => {
     await page.press('Go there');
     await goThrough(page, 'hose-disconnect');
     await goTo(page, 'Shut and drain the hose bib');
-    await page.says('Hose off.', '[data-item$=outdoor-tap-shut-and-drain]');
+    await page.says('Take the hose off.', '[data-item$=outdoor-tap-shut-and-drain]');
     await page.click('[data-act=tick]');
     // A caution without a question is read, and holds nothing up.
-    await page.says('Frost bursts what holds water');
-    await page.says('Close its inside valve.');
+    await page.says('Frost breaks whatever holds water');
+    await page.says('Close its valve inside the house.');
   });
 
   test('left half-way, it is taken up on another device where it stood', async () => {
@@ -80,7 +80,7 @@ describe('the autumn closing', () => {
     try {
       await other.signInToDemo();
       await other.go(address);
-      await other.says('Close its inside valve.', '[data-item$=outdoor-tap-shut-and-drain]');
+      await other.says('Close its valve inside the house.', '[data-item$=outdoor-tap-shut-and-drain]');
       await goThrough(other, 'outdoor-tap-shut-and-drain');
       await other.visit('runs');
       await other.says('In progress');

@@ -109,7 +109,7 @@ describe('the order', () => {
     const tap = itemOf(run, 'outdoor-tap-shut-and-drain');
     const [wait] = waitsFor(run, tap, order);
     expect(wait?.item.practice).toBe('hose-disconnect');
-    expect(wait?.because).toBe('A fitted hose stops the drain.');
+    expect(wait?.because).toBe('A hose keeps them from draining.');
     const done = withItem(run, itemOf(run, 'hose-disconnect').key, { status: 'done' });
     expect(waitsFor(done, tap, order)).toEqual([]);
   });
