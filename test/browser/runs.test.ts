@@ -62,7 +62,7 @@ describe('the autumn closing', () => {
   test('a wrong order is explained: the tap waits for its hose', async () => {
     await goTo(page, 'Shut and drain the hose bib');
     await page.says(
-      'Do this first: Take the hoses off before frost. A fitted hose stops the drain.',
+      'Do this first: Take the hoses off before frost. A hose keeps them from draining.',
       '[data-test=order]',
     );
     await page.press('Go there');
