@@ -4,6 +4,7 @@ import Skeleton from 'primevue/skeleton';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
+import { outlookSays } from '../../../core/climate/outlookSays.ts';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
 import { useKeySetting } from '../../composables/useKeySetting.ts';
 import { useLoading } from '../../composables/useLoading.ts';
@@ -75,7 +76,7 @@ const problems = computed(() => (standing.value?.findings ?? []).filter(({ verdi
 const asked = computed(
   () =>
     new Set(
-      climate.value?.outlook.some(({ low }) => low !== undefined && low <= 0)
+      climate.value && outlookSays(climate.value.outlook).frost
         ? openToFrost(standing.value?.lines ?? []).map(({ asset, state: of }) => `${asset} ${of}`)
         : [],
     ),
@@ -114,6 +115,28 @@ function written(sent: Sent, text: string): void {
   closing.value = null;
   acts.written(sent, text);
 }
+
+/** What every line of the page is shown with, and what its acts do. */
+const lineProps = computed(() => ({
+  speech: speech.value,
+  mayWrite: home.mayWrite,
+  busy: busy.value,
+  waiting: waiting.value,
+  settled: week.settled.value,
+  lastDone,
+  keys: keys.value,
+}));
+const lineActs = {
+  done,
+  undo: acts.undo,
+  log: (line: Line) => {
+    logging.value = line;
+  },
+  postpone: (line: Line) => {
+    postponing.value = line;
+  },
+  postponeWeek,
+};
 
 /** Up and down go from line to line. */
 function onKey(event: KeyboardEvent): void {
@@ -190,18 +213,8 @@ const print = (): void => {
                 :key="line.key"
                 :line="line"
                 :along="along"
-                :speech="speech"
-                :may-write="home.mayWrite"
-                :busy="busy"
-                :waiting="waiting"
-                :settled="week.settled.value"
-                :last-done="lastDone"
-                :keys="keys"
-                @done="done"
-                @undo="acts.undo"
-                @log="logging = $event"
-                @postpone="postponing = $event"
-                @postpone-week="postponeWeek"
+                v-bind="lineProps"
+                v-on="lineActs"
               />
             </ul>
           </section>
@@ -229,18 +242,8 @@ const print = (): void => {
                   :key="line.key"
                   :line="line"
                   :along="[]"
-                  :speech="speech"
-                  :may-write="home.mayWrite"
-                  :busy="busy"
-                  :waiting="waiting"
-                  :settled="week.settled.value"
-                  :last-done="lastDone"
-                  :keys="keys"
-                  @done="done"
-                  @undo="acts.undo"
-                  @log="logging = $event"
-                  @postpone="postponing = $event"
-                  @postpone-week="postponeWeek"
+                  v-bind="lineProps"
+                  v-on="lineActs"
                 />
               </ul>
             </section>
