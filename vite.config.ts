@@ -33,7 +33,13 @@ export default defineConfig({
     }),
   ],
   // The package itself is fetched only where the browser lacks Temporal.
-  resolve: { alias: [{ find: /^temporal-polyfill$/, replacement: resolve('src/web/device/temporal.ts') }] },
+  // The library's own styles are left out: its unstyled mode does not use them.
+  resolve: {
+    alias: [
+      { find: /^temporal-polyfill$/, replacement: resolve('src/web/device/temporal.ts') },
+      { find: /^@primeuix\/styles\/.+$/, replacement: resolve('src/web/kit/noStyle.ts') },
+    ],
+  },
   worker: { format: 'es' },
   define: {
     __VUE_OPTIONS_API__: 'true',

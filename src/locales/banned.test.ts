@@ -7,6 +7,7 @@ import { enUS } from './en-US.ts';
 import * as about from './readings/about.ts';
 import * as fields from './readings/fields.ts';
 import * as outcomes from './readings/outcomes.ts';
+import { READING_TITLES } from './readings/titles.ts';
 
 /** Words of this program, or of old books, that nobody says at the kitchen table. */
 const WORDS =
@@ -71,7 +72,9 @@ function textsIn(value: unknown): string[] {
 const said = (text: string): string => text.replaceAll(/\{\w+\}/g, '');
 
 test('nothing that people read says what nobody says', () => {
-  const texts = [enUS, enGB, about, fields, outcomes, PRACTICES, ROUNDS, REFUSALS].flatMap(textsIn);
+  const texts = [enUS, enGB, about, fields, outcomes, READING_TITLES, PRACTICES, ROUNDS, REFUSALS].flatMap(
+    textsIn,
+  );
   expect(texts.length).toBeGreaterThan(5_000);
   const wrong = texts.filter(
     (text) => WORDS.test(said(text)) || PHRASES.some((phrase) => said(text).includes(phrase)),

@@ -9,9 +9,9 @@ import { NoConnection } from './device/errors.ts';
 import { loadLaterTexts } from './i18n.ts';
 import { useSession } from './stores/session.ts';
 import TodayView from './views/today/TodayView.vue';
-import SignInView from './views/sign-in/SignInView.vue';
 
 const LATER = {
+  'sign-in': () => import('./views/sign-in/SignInView.vue'),
   ledger: () => import('./views/ledger/LedgerView.vue'),
   note: () => import('./views/log/LogView.vue'),
   almanac: () => import('./views/almanac/AlmanacView.vue'),
@@ -56,7 +56,7 @@ export const OLD_ADDRESSES: readonly (readonly [path: string, name: string])[] =
 
 /** Every page, and what old addresses lead to. */
 const routes: RouteRecordRaw[] = [
-  { path: '/sign-in', name: 'sign-in', component: SignInView, meta: { open: true } },
+  { path: '/sign-in', name: 'sign-in', component: LATER['sign-in'], meta: { open: true } },
   { path: `${HOME}/today`, name: 'today', component: TodayView },
   { path: `${HOME}/plan`, redirect: { name: 'upkeep' } },
   { path: `${HOME}/plan/schedule`, name: 'upkeep', component: LATER.upkeep },

@@ -10,6 +10,7 @@ import { capital, daysText, words, type Speech } from '../speech.ts';
 import { BECAUSE, FIGURES, MISSING, DO_NOW, TRADE_NAMES, VERDICT_WORDS } from './outcomes.ts';
 import { ABOUT, type About } from './about.ts';
 import { BANDS, FIELDS, OPTIONS, SCHOOLS } from './fields.ts';
+import { READING_TITLES } from './titles.ts';
 
 /** The context of these texts: the home's words, and its currency where money is told. */
 export type ReadingSpeech = Speech & { readonly currency: string };
@@ -71,11 +72,11 @@ export const enteredText = (speech: Pick<Speech, 'wording'>, value: number, unit
 export const verdictWord = (verdict: Verdict): string => VERDICT_WORDS[verdict] ?? verdict;
 
 /** The purpose of a reading, in the home's words. */
-export function aboutText(speech: ReadingSpeech, code: string): About {
-  const about = ABOUT[code];
-  if (!about) throw new Error(`no text for the reading ${code}`);
+export function aboutText(speech: ReadingSpeech, code: string): About & { readonly title: string } {
+  const [about, title] = [ABOUT[code], READING_TITLES[code]];
+  if (!about || title === undefined) throw new Error(`no text for the reading ${code}`);
   return {
-    title: words(speech, about.title),
+    title: words(speech, title),
     about: words(speech, about.about),
     formula: about.formula,
     source: words(speech, about.source),

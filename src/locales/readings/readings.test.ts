@@ -10,6 +10,7 @@ import { civil } from '../../core/calendar/civilDate.ts';
 import { givenFor } from '../../../test/support/judging.ts';
 import { ABOUT } from './about.ts';
 import { BANDS, FIELDS, OPTIONS, SCHOOLS } from './fields.ts';
+import { READING_TITLES } from './titles.ts';
 import { BECAUSE, FIGURES, MISSING, DO_NOW, TRADE_NAMES } from './outcomes.ts';
 import {
   becauseText,
@@ -33,6 +34,7 @@ const speechIn = (units: 'us' | 'metric', vocabulary: 'en-US' | 'en-GB'): Readin
 describe('every reading has its words', () => {
   it.each(READINGS.map((reading) => ({ code: reading.code, reading })))('$code', ({ reading }) => {
     expect(ABOUT).toHaveProperty(reading.code);
+    expect(READING_TITLES).toHaveProperty(reading.code);
     for (const [code, field] of Object.entries(reading.fields)) {
       expect(FIELDS, code).toHaveProperty(code);
       if (field.kind === 'choice')
