@@ -67,7 +67,7 @@ describe('on a phone, at the step', () => {
     await page.says('Stop: Furnace', '[data-stop="reading.gas-flame"]');
     await page.says('An orange flame burns badly', '[data-stop="reading.gas-flame"]');
     await page.says('Turn it off and shut its fuel valve', '[data-stop="reading.gas-flame"]');
-    await page.says('Call a licensed heating trade', '[data-stop="reading.gas-flame"]');
+    await page.says('Call a licensed heating technician', '[data-stop="reading.gas-flame"]');
     await page.find('[data-stop="reading.gas-flame"] a[href^="tel:"]');
   });
 
@@ -84,15 +84,15 @@ describe('on a phone, at the step', () => {
     await page.says('the lowest of the forecast', '.reading');
     await page.type('Highest humidity', '44');
     await page.type('Lowest humidity', '36');
-    await page.type('Watched over', '30');
-    await page.type('The control stands at', '4');
+    await page.type('Watched for', '30');
+    await page.type('Setting of the control', '4');
     await page.click('[data-act=keep-reading]');
     await page.says('ground floor: 40 %', '.kept');
     await page.click('[data-act=measure-again]');
     await page.pick('Floor', 'upper floor');
     await page.type('Highest humidity', '90');
     await page.type('Lowest humidity', '84');
-    await page.type('Watched over', '30');
+    await page.type('Watched for', '30');
     await page.click('[data-act=keep-reading]');
     await page.says('upper floor: 87 %', '.readings');
     await answerAll();

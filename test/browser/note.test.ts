@@ -66,7 +66,7 @@ describe('noting things', () => {
     await page.choose('Kind', 'Filter position');
     await page.type('Name', 'Upstairs filter');
     await page.choose('Task', 'Change the air filter');
-    await page.tick('Look monthly, change when gray');
+    await page.tick('Check monthly, change when gray');
     await page.press('Add it');
     await page.says('Upstairs filter is added');
     await page.visit('note');
@@ -88,7 +88,7 @@ describe('noting things', () => {
     await page.choose('Kind', 'Filter position');
     await page.type('Name', 'Attic filter');
     await page.choose('Task', 'Change the air filter');
-    await page.tick('Look monthly, change when gray');
+    await page.tick('Check monthly, change when gray');
     await page.press('Add it');
     await page.says('Attic filter is added');
     await page.openToday();

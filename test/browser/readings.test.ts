@@ -17,8 +17,8 @@ afterAll(async () => {
 const split = async (supply: string): Promise<void> => {
   await page.type('Return air', '75');
   await page.type('Supply air', supply);
-  await page.type('Cooling has run for', '20');
-  await page.type('Outdoors', '30 °C');
+  await page.type('How long the cooling has run', '20');
+  await page.type('Outdoor temperature', '30 °C');
   await page.tick('One probe before the filter');
 };
 
@@ -37,8 +37,8 @@ describe('the Bench', () => {
   });
 
   test('what is missing keeps it from a verdict, and ice is a stop all the same', async () => {
-    await page.type('Cooling has run for', '5');
-    await page.says('Still needed: the cooling has run for a quarter of an hour', '[data-verdict=unmet]');
+    await page.type('How long the cooling has run', '5');
+    await page.says('No result yet: the cooling must run for 15 minutes first', '[data-verdict=unmet]');
     await page.tick('Ice on the coil');
     await page.says('Turn the cooling off and let the ice melt', '[data-verdict=stop]');
   });
@@ -57,7 +57,7 @@ describe('the Bench', () => {
   });
 
   test('a school can be kept for the home, and edges of its own', async () => {
-    await page.press('Return filter by its grade');
+    await page.press('How dirty the filter is');
     await page.choose('The filter looks', 'light gray');
     await page.says('Keep an eye on it', '[data-verdict=watch]');
     await page.choose('Approach', 'strict');

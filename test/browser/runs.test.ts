@@ -301,7 +301,7 @@ describe('a treatment plant visit, by the pen', () => {
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
     await page.openToday();
-    await page.says('Layers of a tank, by every approach', '[aria-labelledby=section-findings]');
+    await page.says('Layers in a septic tank, by every approach', '[aria-labelledby=section-findings]');
     await page.visit('ledger');
     await page.says('sludge: 14 in');
     await page.says('scum: 3.5 in');

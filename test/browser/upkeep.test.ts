@@ -35,7 +35,7 @@ describe('how a thing is kept', () => {
     const table = await page.says('Sat, Nov 28', `${kept(FILTER)} table`);
     expect(table).toContain('Times a year');
     expect(table).toContain('Fitters who see what neglect does');
-    expect(table).toContain('Right: Pets, a smoker.');
+    expect(table).toContain('Right: Pets or a smoker.');
     await page.waitFor(
       async () => !(await (await page.find(`${kept(FILTER)} table`)).getText()).includes('…'),
       'some school says nothing',

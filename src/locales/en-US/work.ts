@@ -16,7 +16,7 @@ export const work = {
     school: 'Approach',
     schoolUsual: 'usual here',
     needed: 'Still needed: {fields}.',
-    nothing: 'No result yet. Still needed: {missing}.',
+    nothing: 'No result yet: {missing}.',
     why: 'Why',
     follows: 'What happens next',
     figures: 'Numbers',

@@ -170,7 +170,7 @@ describe('the measurements of a step', () => {
   test('the second of the same shows what it was before', () => {
     const reads = [split(65, 0), split(55, 3)];
     show(reads, 3);
-    expect(said()).toContain('Temperature split of the cooling: 20 °F, before 10 °F.');
+    expect(said()).toContain('Temperature difference across the cooling: 20 °F, before 10 °F.');
     expect(document.querySelector('form')).toBeNull();
   });
 
@@ -187,8 +187,8 @@ describe('the measurements of a step', () => {
     await press('[data-act=measure-again]');
     await type('Return air, before the filter, °F', '75');
     await type('Supply air, near the coil, °F', '55');
-    await type('Cooling has run for, min', '20');
-    await type('Outdoors, °F', '85');
+    await type('How long the cooling has run, min', '20');
+    await type('Outdoor temperature, °F', '85');
     document.querySelector<HTMLInputElement>('input[name=placed]')?.click();
     await flushPromises();
     document.querySelector('form')?.dispatchEvent(new Event('submit'));
