@@ -20,7 +20,7 @@ export const TERMS: Readonly<Record<string, string>> = {
   flashlights: 'torches',
   GFCI: 'RCD',
   grille: 'grille',
-  'hose bib': 'outside tap',
+  'outdoor faucet': 'outside tap',
   'lint screen': 'fluff filter',
   'main shutoff': 'stop tap',
   'manufactured home': 'park home',

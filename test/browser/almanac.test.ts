@@ -34,7 +34,7 @@ describe('the almanac of a home', () => {
     expect(await page.count('.passed')).toBe(7);
     expect(await page.count('tr:not(.passed) .number')).toBeGreaterThanOrEqual(20);
     expect(await season('firstFreeze')).toMatch(/First freeze at 10 % risk \w+ \d+ by the weather station/);
-    expect(await season('midwinter')).toContain('Jan 15 by convention');
+    expect(await season('midwinter')).toContain('Jan 15 by the usual date');
   });
 
   test('a date that is none is refused beside its field, and nothing is set', async () => {
@@ -54,12 +54,12 @@ describe('the almanac of a home', () => {
     await page.says('have been updated');
     expect(await season('lastFreeze')).toContain('Apr 20 set for this home');
     await page.visit('upkeep');
-    await page.click('[data-kept="Reopen the hose bib"] [data-act=dates]');
-    await page.says('Fri, Apr 23, 2027', '[data-kept="Reopen the hose bib"]');
+    await page.click('[data-kept="Reopen the outdoor faucet"] [data-act=dates]');
+    await page.says('Fri, Apr 23, 2027', '[data-kept="Reopen the outdoor faucet"]');
     await page.says(
       'Last freeze at 10 % risk here is Tue, Apr 20, 2027 (set for this home); 3 days after that',
     );
-    await page.says('Hose bib has been shut off since');
+    await page.says('Outdoor faucet has been shut off since');
   });
 
   test('a file with bad rows is refused by line and column, and nothing of it is taken', async () => {
@@ -80,11 +80,11 @@ describe('the almanac of a home', () => {
   test('a sound one is worked out on the device, shown, and then used', async () => {
     await bring(seriesFile('good.csv'));
     await page.says('THE HEAD: 4,383 days, 12 whole winters; 0 values marked as wrong were left out.');
-    await page.press('Use these figures');
+    await page.press('Use this climate');
     await page.says('THE HEAD: days of 2000 to 2012');
-    expect(await season('firstFreeze')).toContain('by the imported series');
+    expect(await season('firstFreeze')).toContain('by the imported climate');
     expect(await season('lastFreeze')).toContain('set for this home');
-    await page.press('Drop the imported figures');
+    await page.press('Stop using the imported climate');
     await page.says('Harrow Flats (cold continental): days of');
   });
 

@@ -82,7 +82,7 @@ describe('an age nobody knows', () => {
     });
     await page.go(`${homePath}/today`);
     await page.act(line('baseline smoke-alarm-age-replace'), 'Done with details');
-    await page.says('Its date was read', '[role=dialog]');
+    await page.says('I read its date', '[role=dialog]');
     await page.press('Save', "//*[@role='dialog']");
     await page.says('Enter a value', '[role=dialog]');
     await page.type('Date of manufacture', '2024-03');

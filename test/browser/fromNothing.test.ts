@@ -65,7 +65,7 @@ describe('from an empty account', () => {
     await page.type('Name', 'Return filter');
     await page.type('Filter thickness (in', '1');
     await page.choose('Task', 'my own task');
-    await page.type('What is to be done', 'Vacuum the grille');
+    await page.type('Title', 'Vacuum the grille');
     await page.type('Every', '0');
     await page.press('Add it');
     await page.says('must be at least 1');
@@ -132,7 +132,7 @@ describe('from an empty account', () => {
     await page.press('Save');
     await page.says('Nobody has an account with that address yet.');
     await page.type('E-mail address', 'demo@salt-ledger.example');
-    await page.choose('They can', 'look only');
+    await page.choose('Role', 'look only');
     await page.press('Save');
     await page.says('demo@salt-ledger.example can now: look only.');
   });
@@ -167,7 +167,7 @@ describe('a session that ends while a page is open', () => {
     await page.openToday();
     await page.driver.manage().deleteAllCookies();
     await page.click(`${line('Reseal the steps')} [data-act=done]`);
-    await page.says('You are signed out. Sign in again; what you typed is kept.');
+    await page.says('You are signed out. Sign in again. What you typed is not lost.');
     await page.says('1 entry is waiting to be sent.');
     await page.press('Sign in');
     await page.press('Look around');

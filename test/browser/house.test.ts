@@ -26,7 +26,7 @@ describe('the house by rooms', () => {
   test('names the places where an alarm is missing, with the rule', async () => {
     await page.visit('house');
     const text = await page.says(
-      'Missing: Front bedroom, smoke alarm one in each bedroom',
+      'Missing: Front bedroom, smoke alarm one in every bedroom',
       '[data-test=coverage]',
     );
     expect(text).toContain('within 15 ft (4.6 m) of where people sleep');

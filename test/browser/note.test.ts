@@ -20,12 +20,12 @@ describe('what stands shut or open', () => {
     await page.press('Shut off or open');
     const text = await page.says('shut off since', '[data-standing=closed]');
     expect(text).toMatch(
-      /Back hose bib Hose bib shut off since \w+, Sep \d+ next change due \w+, May \d+, 2027/,
+      /Back faucet Outdoor faucet shut off since \w+, Sep \d+ next change due \w+, May \d+, 2027/,
     );
     await page.press('Open');
-    await page.toast('Back hose bib: saved as open.');
-    await page.says('Back hose bib Hose bib open since Tue, Nov 24');
-    await page.press('Shut off', "//*[@data-standing='open'][contains(., 'Back hose bib')]");
+    await page.toast('Back faucet: saved as open.');
+    await page.says('Back faucet Outdoor faucet open since Tue, Nov 24');
+    await page.press('Shut off', "//*[@data-standing='open'][contains(., 'Back faucet')]");
     await page.says('shut off since Tue, Nov 24', '[data-standing=closed]');
   });
 });
@@ -104,7 +104,7 @@ describe('noting things', () => {
   test('what is in stock decides when to order', async () => {
     await page.visit('note');
     await page.press('Bought or used');
-    await page.choose('What', 'panel filter');
+    await page.choose('What', 'flat filter');
     await page.type('How many came', '12');
     await page.press('Save');
     await page.toast('Stock saved.');
@@ -139,22 +139,22 @@ describe('practices', () => {
     await page.press('Add one of your own');
     await page.press('Save');
     await page.says('Enter a value');
-    await page.type('What is to be done', 'Feed the sourdough');
+    await page.type('Title', 'Feed the sourdough');
     await page.type('Why', 'It starves.');
-    await page.type('The work itself', 'Discard half.\nFlour and water.');
-    await page.choose('Done to', 'Something else');
+    await page.type('The work', 'Discard half.\nFlour and water.');
+    await page.choose('For which thing', 'Something else');
     await page.click('form.own > details > summary');
     await page.choose('Supplies used', 'sand (bags)');
-    await page.type('How much each time', 'much');
+    await page.type('Amount each time', 'much');
     await page.press('Save');
     await page.says('Enter a number');
-    await page.type('How much each time', '2');
-    await page.choose('Best on the same trip as', 'Clean the gutters');
+    await page.type('Amount each time', '2');
+    await page.choose('Best done on the same trip as', 'Clean the gutters');
     await page.press('Save');
     await page.says('Feed the sourdough is saved.');
     await page.type('Search', 'sourdough');
     await page.press('Change');
-    expect(await (await page.field('How much each time')).getAttribute('value')).toBe('2');
+    expect(await (await page.field('Amount each time')).getAttribute('value')).toBe('2');
     await page.type('Minutes', '20');
     await page.press('Save');
     await page.says('Feed the sourdough: changed.', '.saying');

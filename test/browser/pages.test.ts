@@ -62,7 +62,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('Close');
     await page.visit('add');
     await page.choose('Task', 'Test the smoke alarm');
-    await page.says('What wears it here');
+    await page.says('What makes it due sooner here');
   },
   'Add with a rule of one’s own': async () => {
     await page.choose('Task', 'my own task');
@@ -123,7 +123,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .then(() => page.find('.room-form')),
   'a thing': () => page.press('Return filter').then(() => page.says('Its tasks')),
   'a thing, its facts being told': () =>
-    page.click('[data-act=facts]').then(() => page.field('Filters in it')),
+    page.click('[data-act=facts]').then(() => page.field('Number of filters')),
   'a thing being replaced': () =>
     page.click('[data-act=replace]').then(() => page.field('Day it was replaced')),
   'a thing with readings over time': async () => {
@@ -157,7 +157,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   'House with nothing in it': () =>
     page
       .visit('house')
-      .then(() => page.says('Say which rooms there are, and this tells where alarms are missing.')),
+      .then(() => page.says('Add the rooms of the house, and this page shows where alarms are missing.')),
   'where things are, nobody having said': () =>
     page.visit('sheet').then(() => page.says('Check this: it may be another')),
 };

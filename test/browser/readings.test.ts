@@ -169,11 +169,11 @@ describe('something is wrong', () => {
 
 test('what is shut stands on Today and on the sheet of shutoffs', async () => {
   await page.openToday();
-  const shut = /Back hose bib since \w+, Sep \d+, reopen around/;
-  expect(await page.says('Back hose bib since')).toMatch(shut);
+  const shut = /Back faucet since \w+, Sep \d+, reopen around/;
+  expect(await page.says('Back faucet since')).toMatch(shut);
   await page.visit('sheet');
   await page.says('Where things are', 'h1');
-  expect(await page.says('Back hose bib since')).toMatch(shut);
+  expect(await page.says('Back faucet since')).toMatch(shut);
   await page.driver.navigate().refresh();
-  expect(await page.says('Back hose bib since')).toMatch(shut);
+  expect(await page.says('Back faucet since')).toMatch(shut);
 });

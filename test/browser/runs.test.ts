@@ -38,8 +38,8 @@ describe('the autumn closing', () => {
     // The tap stands open after a warm spell: it is this run that shuts it.
     await page.visit('note');
     await page.press('Shut off or open');
-    await page.press('Open', "//*[@data-standing='closed'][contains(., 'Back hose bib')]");
-    await page.toast('Back hose bib: saved as open.');
+    await page.press('Open', "//*[@data-standing='closed'][contains(., 'Back faucet')]");
+    await page.toast('Back faucet: saved as open.');
     await page.visit('runs');
     await page.click('[data-round=autumn-closing] [data-act=start]');
     await page.says('First, get these together');
@@ -60,14 +60,14 @@ describe('the autumn closing', () => {
   });
 
   test('a wrong order is explained: the tap waits for its hose', async () => {
-    await goTo(page, 'Shut and drain the hose bib');
+    await goTo(page, 'Shut and drain the outdoor faucet');
     await page.says(
       'Do this first: Take the hoses off before frost. A hose keeps them from draining.',
       '[data-test=order]',
     );
     await page.press('Go there');
     await goThrough(page, 'hose-disconnect');
-    await goTo(page, 'Shut and drain the hose bib');
+    await goTo(page, 'Shut and drain the outdoor faucet');
     await page.says('Take the hose off.', '[data-item$=outdoor-tap-shut-and-drain]');
     await page.click('[data-act=tick]');
     // A caution without a question is read, and holds nothing up.
@@ -112,14 +112,11 @@ describe('the autumn closing', () => {
     await page.click('[data-act=finish]');
     await page.says('entries saved.', '.saying');
     await page.openToday();
-    await page.says(
-      'Back hose bib since Tue, Nov 24, reopen around',
-      'section[aria-labelledby=section-shut]',
-    );
+    await page.says('Back faucet since Tue, Nov 24, reopen around', 'section[aria-labelledby=section-shut]');
     await page.says('Nobody bathes or showers', '[data-stop="reading.tap-temperature"]');
     await page.visit('ledger');
     const text = await page.says('temperature at the faucet: 62 °C');
-    expect(text).toMatch(/Done Shut and drain the hose bib, Back hose bib/);
+    expect(text).toMatch(/Done Shut and drain the outdoor faucet, Back faucet/);
     expect(text).toMatch(/Done Take the hoses off before frost/);
   });
 });

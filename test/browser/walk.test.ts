@@ -102,7 +102,7 @@ describe('walking through a house, from an empty account', () => {
     await sharp({ create: { width: 60, height: 40, channels: 3, background: '#334455' } })
       .png()
       .toFile(label);
-    await (await page.field('Photograph a label')).sendKeys(label);
+    await (await page.field('Take a photo of a label')).sendKeys(label);
     await page.says('Photo saved.', '.photo');
     await more('heat-count');
     await confirm();
@@ -163,7 +163,7 @@ describe('walking through a house, from an empty account', () => {
     expect(plan).toMatch(
       /\d+ tasks, about \d+ hours a year\. (No trade visits|One trade visit|\d+ trade visits)/,
     );
-    expect(plan).toContain('Bedroom 2: smoke alarm one in each bedroom');
+    expect(plan).toContain('Bedroom 2: smoke alarm one in every bedroom');
     expect(plan).toContain('Week 6');
     expect(await phone.faults('layout')).toEqual([]);
     expect(await phone.overflow()).toBeLessThanOrEqual(0);
@@ -173,7 +173,7 @@ describe('walking through a house, from an empty account', () => {
 
   test('a task can be left out, with what that means, and put back; what is only offered can be added', async () => {
     await phone.click('[aria-label="Leave out: Test the smoke alarm with smoke spray"]');
-    await phone.says('Lives can depend on it.', "[aria-label='Left out by you']");
+    await phone.says('Someone could be hurt.', "[aria-label='Left out by you']");
     await phone.press('Put back');
     await phone.waitFor(
       async () => (await phone.count("[aria-label='Left out by you']")) === 0,

@@ -17,7 +17,7 @@ const house = 'house' as const;
 
 const coldWinter: JudgedHouse = {
   words:
-    'A two-storey house from the seventies where winter is long and cold. Gas furnace with a humidifier on it, central cooling, balanced ventilation, a softener because the water is hard, an aerobic treatment plant, a wood fireplace. Two dogs. Maples over the roof. An ordinary hose bib, in-ground irrigation.',
+    'A two-storey house from the seventies where winter is long and cold. Gas furnace with a humidifier on it, central cooling, balanced ventilation, a softener because the water is hard, an aerobic treatment plant, a wood fireplace. Two dogs. Maples over the roof. An ordinary outdoor faucet, in-ground irrigation.',
   place: { hemisphere: 'north', climate: { station: 'cold-plains' } },
   traits: {
     'shedding-pets': true,

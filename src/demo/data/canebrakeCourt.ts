@@ -89,8 +89,8 @@ export const canebrakeCourt: DemoHome = {
     }),
     thing('panel', 'panel', 'Breaker panel', 'garage', shut('Garage, left of the door', 'switch')),
     thing('main', 'water-main', 'Main shutoff', 'garage', shut('Low on the garage wall', 'lever')),
-    thing('tap-front', 'outside-tap', 'Front hose bib', 'outside', { tap: 'ordinary', ...shut(null) }),
-    thing('tap-back', 'outside-tap', 'Back hose bib', 'outside', {
+    thing('tap-front', 'outside-tap', 'Front faucet', 'outside', { tap: 'ordinary', ...shut(null) }),
+    thing('tap-back', 'outside-tap', 'Back faucet', 'outside', {
       tap: 'ordinary',
       ...shut('Behind the laundry panel', 'knob'),
     }),

@@ -119,7 +119,10 @@ export const juniperBend: DemoHome = {
       cells: 1,
       made: null,
     }),
-    thing('co-basement', 'co-alarm', 'By the furnace', 'basement', { made: `${year - 3}-09`, life: 7 }),
+    thing('co-basement', 'co-alarm', 'CO alarm by the furnace', 'basement', {
+      made: `${year - 3}-09`,
+      life: 7,
+    }),
     thing('panel', 'panel', 'Breaker panel', 'basement', {
       ...shut('Gray door on the east wall', 'switch', 'Top two breakers off together; stand on the dry mat'),
     }),
@@ -145,7 +148,7 @@ export const juniperBend: DemoHome = {
       'outside',
       shut('North side, behind the lilac', 'key', 'Wrench hangs on the meter; quarter turn across the pipe'),
     ),
-    thing('hose-bib', 'outside-tap', 'Back hose bib', 'outside', {
+    thing('hose-bib', 'outside-tap', 'Back faucet', 'outside', {
       tap: 'ordinary',
       side: 'south',
       ...shut('Basement ceiling behind the ducts', 'knob'),

@@ -51,7 +51,7 @@ export const mesaRow: DemoHome = {
       cells: 2,
       made: null,
     }),
-    thing('co', 'co-alarm', 'By the closet', 'entry', { made: String(year - 8) }),
+    thing('co', 'co-alarm', 'CO alarm by the closet', 'entry', { made: String(year - 8) }),
     thing('panel', 'panel', 'Breaker panel', 'closet', shut('Closet wall', 'switch')),
     thing('main', 'water-main', 'Main shutoff', 'outside', shut(null)),
     thing('gas-main', 'gas-supply', 'Gas riser', 'outside', shut('West end, by the hitch', 'key')),

@@ -54,7 +54,7 @@ export const sledLake: DemoHome = {
       'cellar',
       shut('At the pressure tank', 'lever', 'Pump switch off first'),
     ),
-    thing('tap', 'outside-tap', 'Garden hose bib', 'outside', {
+    thing('tap', 'outside-tap', 'Garden faucet', 'outside', {
       tap: 'ordinary',
       ...shut('Cellar, above the tank', 'knob'),
     }),

@@ -62,7 +62,7 @@ export const weirLane: DemoHome = {
       cells: 1,
       made: String(year - 7),
     }),
-    thing('co', 'co-alarm', 'By the boiler', 'utility', { life: 7, made: `${year - 6}-11` }),
+    thing('co', 'co-alarm', 'CO alarm by the boiler', 'utility', { life: 7, made: `${year - 6}-11` }),
     thing('panel', 'panel', 'Consumer unit', 'hall', shut('Above the front door', 'switch')),
     thing(
       'stop-tap',

@@ -30,10 +30,10 @@ export const dates = {
       dates: 'Fixed days of the year',
       clockChange: 'When the clocks change',
       season: 'A turning point of the year here',
-      usage: 'A meter reaching a limit',
-      condition: 'A check, and what it finds',
+      usage: 'A meter that reaches a limit',
+      condition: 'A check and its result',
       age: 'The age of the thing',
-      event: 'Something happening',
+      event: 'Something that happens',
       first: 'Whichever of several comes first',
     },
   },
@@ -52,7 +52,7 @@ export const dates = {
       earliest: 'No earlier than the plain calendar date: {due}.',
     },
     noRecord: 'No record that it was ever done. Due since the task was added, {due}.',
-    termsBegan: 'The present schedule began {due}. No date is before that.',
+    termsBegan: 'The present schedule began {due}. No date is before that day.',
     listed: 'A fixed day of the year: {due}.',
     clockChange: {
       spring: 'Clocks change in {zone} on {due}, the spring change.',
@@ -69,9 +69,9 @@ export const dates = {
     },
     usage: {
       reached:
-        'The meter ({meter}) stood at {from} on {resetOn} and had run {limit} when it was read at {value}: {due}.',
+        'The meter ({meter}) showed {from} on {resetOn}. It has run {limit} since, as it showed {value}: {due}.',
       projected:
-        'The meter ({meter}) stood at {from} on {resetOn}; from {value} on {on}, at {rate}, the limit of {limit} is {ahead} off: {due}.',
+        'The meter ({meter}) showed {from} on {resetOn} and {value} on {on}. At {rate}, it reaches {limit} in {ahead}: {due}.',
     },
     usageRate: {
       number: '{n} a day',
@@ -81,7 +81,7 @@ export const dates = {
     },
     called: {
       finding: 'Found {on}: {what}. Fix within {days}: {due}.',
-      reading: 'Graded {value} on {on} ({what}). Do it within {days}: {due}.',
+      reading: 'It was {value} on {on} ({what}). Do it within {days}: {due}.',
     },
     age: {
       made: 'Made {on}; its life is {length}: {due}.',
@@ -101,7 +101,7 @@ export const dates = {
     ageUnknown: 'Its age is unknown. Check the date on it. Due since the task was added, {due}.',
     caughtUp:
       'Its date, {listed}, had passed when the task was added. It is still worth doing until {worthUntil}: {due}.',
-    openedAgain: 'Opened on {on}. Its day, {listed}, is still worth doing until {worthUntil}: {due}.',
+    openedAgain: 'Opened on {on}. Its date, {listed}, is still worth doing until {worthUntil}: {due}.',
     trigger: {
       logged: '{trigger}, logged {on}: within {days}, {due}.',
       observed: '{trigger}, seen by the weather station {on}: within {days}, {due}.',
@@ -124,7 +124,7 @@ export const dates = {
     runBegins: 'Not before {gate} begins, {earliest}.',
     worthUntil: 'Worth doing only until {on}, so that is its latest day.',
     pull: 'A low of {low} is forecast for {on}: moved up to {due}.',
-    bound: 'Done together with: {with}. They share one window, {earliest} to {latest}: {due}.',
+    bound: 'Done together with: {with}. Both can be done from {earliest} to {latest}: {due}.',
     handy: 'Best done on the same trip as: {with}, due {leadDue}: {due}.',
     window:
       'May be done from {earliest} to {latest}: {early} before ({earlyBy}) and {grace} after ({graceBy}).',
@@ -134,7 +134,7 @@ export const dates = {
     share: '15 % of the interval',
     calendar: 'usual for a fixed date',
     stated: 'as this task says',
-    neighbour: 'kept clear of the next date',
+    neighbour: 'so that it does not reach the next date',
     lifeSafety: 'at most a week for safety',
     trigger: 'from the day it happened',
     freeze: 'up to the day before the freeze',
@@ -142,12 +142,12 @@ export const dates = {
   },
   sleep: {
     season: {
-      none: 'Nothing is due: {anchor} never comes in this climate.',
-      set: 'Nothing is due: {anchor} is set as never coming here.',
+      none: 'Nothing is due: there is no {anchor} in this climate.',
+      set: 'Nothing is due: {anchor} is set as never here.',
       unknown:
         'Nothing is due: no climate is set, so {anchor} is not known. Set it under Weather and seasons.',
     },
-    gate: 'Nothing is due: it is only done in {gate}, which does not come.',
+    gate: 'Nothing is due: it is only done in {gate}, which does not come here.',
     gateHeld: 'Nothing is due: it is only done while {gate}.',
     state: {
       closed: 'Off for the season since {since}: {state}.',

@@ -1,30 +1,30 @@
 /** Faults of weather files, and the sentences of the command line. */
 export const files = {
   stationFile: {
-    empty: 'There are no temperatures in it.',
+    empty: 'It has no temperatures.',
     unreadable: 'It cannot be read: {why}',
-    'too-few-winters': '{winters} whole winters are in it; {wanted} are wanted to speak of one in ten.',
-    'month-empty': 'No day of month {month} has both a low and a high.',
+    'too-few-winters': 'It has {winters} whole winters. At least {wanted} are needed.',
+    'month-empty': 'Month {month} has no day with both a low and a high.',
     row: {
       columns: 'Line {row}: the columns are not those of a daily station file (“{value}”).',
       date: 'Line {row}, {column}: must be a real day, YYYY-MM-DD or YYYYMMDD, not “{value}”.',
       value:
         'Line {row}, {column}: must be whole tenths (of °C or mm) within what weather can be, not “{value}”.',
       place: 'Line {row}, {column}: must be a place on Earth, in degrees or metres, not “{value}”.',
-      quotes: 'Line {row}: a quotation mark is not closed, or stands in the wrong place.',
+      quotes: 'Line {row}: a quotation mark is missing or in the wrong place.',
       station: 'Line {row}, {column}: must be the same station as the lines before, not “{value}”.',
     },
   },
   cli: {
     window: '{earliest} to {latest}',
     missed: 'missed: {due}, closed {closedOn}',
-    extra: 'extra: done {on}, when nothing called for it',
+    extra: 'extra: done {on}, when it was not due',
     retired: 'stopped',
-    look: 'A check only: what it finds may call for the work.',
+    look: 'Check only. What you find decides whether more is needed.',
     bookBy: 'Book the trade by {on}.',
     orderBy: 'Order what it needs by {on}.',
     unit: '{duty}: {asset}',
-    future: '{n} entry is dated after {on} and left out | {n} entries are dated after {on} and left out',
+    future: '{n} entry after {on} is left out | {n} entries after {on} are left out',
     fileMissing: '{file}: cannot be read: {why}',
     notJson: '{file}: is not JSON: {why}',
     fault: '{file}: {path}: {problem}',

@@ -43,6 +43,8 @@ export const first = {
     baseline: 'first time',
     none: 'nothing due',
   },
+  /** A thing that is called by its room alone: “Smoke alarm, Hall”. */
+  inRoom: '{kind}, {room}',
   lifeSafety: 'Safety',
   ...lists,
   ...dates,

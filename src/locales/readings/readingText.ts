@@ -20,6 +20,8 @@ const SYMBOLS: Readonly<Record<string, string>> = {
   F: '°F',
   C: '°C',
   dF: '°F',
+  K: '°C',
+  'Bq/m3': 'Bq/m³',
   in2: 'in²',
   ft3: 'ft³',
   cm2: 'cm²',

@@ -92,7 +92,9 @@ describe('what a reading says', () => {
     expect(outcome.parts.map(({ because }) => becauseText(gb, because))).toEqual([
       'Split: 8.33 K, between 5.56 K and 8.89 K',
     ]);
-    expect(outcome.figures.map((figure) => figureText(us, figure))).toContain('Share of its full power: 75 %');
+    expect(outcome.figures.map((figure) => figureText(us, figure))).toContain(
+      'Share of its full power: 75 %',
+    );
     expect(outcome.follows.map((follow) => followText(us, follow))).toEqual([
       'Call a licensed cooling technician.',
       'Within 7 days: Have the cooling serviced.',

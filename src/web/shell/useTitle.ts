@@ -2,6 +2,7 @@ import { useTitle as useDocumentTitle } from '@vueuse/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import { thingName } from '../../locales/thingName.ts';
 import { useHome } from '../stores/home.ts';
 import { useSession } from '../stores/session.ts';
 
@@ -16,7 +17,8 @@ export function useTitle(): void {
     const asset = home.house?.assets.find(({ id }) => id === assetId);
     const page = typeof route.name === 'string' ? t(`nav.page.${route.name}`) : '';
     const homeName = session.homes.find(({ id }) => id === homeId)?.name;
-    return [asset?.name ?? page, homeName, t('product')].filter(Boolean).join(' · ');
+    const thing = asset && thingName({ t }, asset, home.house?.spaces ?? []);
+    return [thing ?? page, homeName, t('product')].filter(Boolean).join(' · ');
   });
   useDocumentTitle(title);
 }

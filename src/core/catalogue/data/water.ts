@@ -205,7 +205,7 @@ export const water: readonly Practice[] = [
   duty({
     code: 'hose-disconnect',
     title: 'Take the hoses off before frost',
-    why: 'A hose keeps water in the pipe, and the frost splits it, even on a frost-proof {hose bib}.',
+    why: 'A hose keeps water in the pipe, and the frost splits it, even on a frost-proof {outdoor faucet}.',
     appliesTo: ['outside-tap'],
     when: { climate: 'freezes' },
     minutes: 5,
@@ -216,11 +216,11 @@ export const water: readonly Practice[] = [
         'Drain it and coil it indoors.',
         'On a frost-proof one you now see the vacuum breaker.',
       ],
-      closeOut: ['Log each {hose bib}.'],
+      closeOut: ['Log each {outdoor faucet}.'],
       later: ['Put them back in spring.'],
     },
     judge: { sound: 'All hoses are off.', act: 'A hose is still on when it freezes.' },
-    notes: ['For a frost-proof {hose bib} this is enough. Shut and drain any other one too.'],
+    notes: ['For a frost-proof {outdoor faucet} this is enough. Shut and drain any other one too.'],
     schools: [
       school(
         'start-of-cold',
@@ -244,7 +244,7 @@ export const water: readonly Practice[] = [
   }),
   duty({
     code: 'outdoor-tap-shut-and-drain',
-    title: 'Shut and drain the {hose bib}',
+    title: 'Shut and drain the {outdoor faucet}',
     why: 'Water left in the pipe freezes and bursts it.',
     appliesTo: ['outside-tap'],
     when: { all: [{ climate: 'freezes' }, { not: { fact: 'tap', is: 'frost-proof' } }] },
@@ -260,7 +260,7 @@ export const water: readonly Practice[] = [
           cautions: ['frost-burst'],
           facts: ['tap', 'shutoff-place', 'shutoff', 'shutoff-how'],
         },
-        'Outside, open the {hose bib} and let it run dry.',
+        'Open the {outdoor faucet} and let it run dry.',
         'Inside, hold a towel and open the small {bleeder cap}.',
         'Close the cap tightly.',
       ],
@@ -277,7 +277,7 @@ export const water: readonly Practice[] = [
         'start-of-cold',
         'Before any freeze',
         'Careful people: two weeks early costs nothing.',
-        'Any ordinary {hose bib}.',
+        'Any ordinary {outdoor faucet}.',
         season('firstFreeze', -14),
       ),
       school(
@@ -304,7 +304,7 @@ export const water: readonly Practice[] = [
   }),
   duty({
     code: 'outdoor-tap-reopen',
-    title: 'Reopen the {hose bib}',
+    title: 'Reopen the {outdoor faucet}',
     why: 'You only see a split pipe when the water is back on.',
     appliesTo: ['outside-tap'],
     when: { all: [{ climate: 'freezes' }, { not: { fact: 'tap', is: 'frost-proof' } }] },
@@ -312,7 +312,7 @@ export const water: readonly Practice[] = [
     pair: { state: 'outdoor-tap', half: 'opens' },
     steps: {
       work: [
-        'Close the {bleeder cap} and the {hose bib} outside.',
+        'Close the {bleeder cap} and the {outdoor faucet}.',
         ['Open the inside valve slowly and watch indoors for a leak.', 'flooding'],
         'Unroll the hoses. Look for kinks and leaks.',
       ],

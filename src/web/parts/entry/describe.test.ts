@@ -91,7 +91,7 @@ describe('entries in words', () => {
 
   test.each([
     ['smoker', false, 'a smoker indoors; no'],
-    ['building', 'terraced', 'kind of building; in a row'],
+    ['building', 'terraced', 'kind of building; a row house'],
     ['built', 1974, 'year built; 1974'],
   ])('the trait %s is told in words', (trait, value, text) => {
     expect(textOf(entryBodySchema.parse({ kind: 'trait', trait, value }))).toBe(text);

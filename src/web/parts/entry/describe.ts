@@ -10,6 +10,7 @@ import { factorName } from '../../../locales/reasonText.ts';
 import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { enteredText, optionText } from '../../../locales/readings/readingText.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { factName, factText, traitText } from '../../../locales/factText.ts';
 import { capital, dateText, daysText, nameIn, type Speech } from '../../../locales/speech.ts';
 
@@ -58,7 +59,7 @@ function aboutText(about: About, house: HouseBody, speech: Speech): string {
     case 'duty':
       return dutyName(house, about.id, speech);
     case 'asset':
-      return assetName(house, about.id);
+      return assetName(house, about.id, speech);
     case 'finding':
       return capital(findingText(speech, about.code));
     case 'trait':
@@ -88,7 +89,7 @@ function toldText(told: Told, house: HouseBody, speech: Speech): string {
     case 'person':
       return personName(house, told.id);
     case 'asset':
-      return assetName(house, told.id);
+      return assetName(house, told.id, speech);
     case 'state':
       return nameIn(speech, 'state', told.code);
     case 'finding':
@@ -135,8 +136,10 @@ const partText = (what: string, part: string | undefined, speech: Speech): strin
 const usedText = ({ supply, quantity }: ToldAs<'used'>['used'][number], speech: Speech): string =>
   `${speech.formats.number(quantity)} × ${nameIn(speech, 'supply', supply)}`;
 
-const assetName = (house: HouseBody, id: string): string =>
-  house.assets.find((one) => one.id === id)?.name ?? id;
+function assetName(house: HouseBody, id: string, speech: Speech): string {
+  const asset = house.assets.find((one) => one.id === id);
+  return asset ? thingName(speech, asset, house.spaces) : id;
+}
 
 /** "Test the smoke alarm, Hall". */
 export function dutyName(house: HouseBody, id: string, speech: Speech): string {

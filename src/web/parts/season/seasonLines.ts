@@ -1,6 +1,7 @@
 import type { HouseBody, StandingBody } from '../../../contract/schemas.ts';
 import { daysBetween } from '../../../core/calendar/civilDate.ts';
 import { currentUnit } from '../../../core/house/house.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { dateText, nameIn, type Speech } from '../../../locales/speech.ts';
 
 type SeasonLine = StandingBody['lines'][number];
@@ -18,9 +19,11 @@ const FROST_STATES: ReadonlySet<string> = new Set([
 
 /** A thing by its name, with what of it is shut where the name alone does not say. */
 export function seasonName(speech: Speech, house: HouseBody, { asset, state }: SeasonLine): string {
-  const name = currentUnit(house.assets, asset)?.name ?? '';
+  const unit = currentUnit(house.assets, asset);
+  const name = unit ? thingName(speech, unit, house.spaces) : '';
   const what = nameIn(speech, 'state', state);
-  return name.toLowerCase().includes(what.toLowerCase()) ? name : `${name} (${what})`;
+  const last = what.toLowerCase().split(' ').at(-1) ?? '';
+  return name.toLowerCase().includes(last) ? name : `${name} (${what})`;
 }
 
 /** What frost could still harm: open, or nobody knows. */

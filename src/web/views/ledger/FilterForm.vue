@@ -6,6 +6,7 @@ import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { ENTRY_KINDS } from '../../../core/ledger/entry.ts';
 import type { Speech } from '../../../locales/speech.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { isFiltered, NO_FILTER, tasksOf, type FilterDraft, type FilterField } from './ledgerFilter.ts';
 
 /** Which entries are wanted: by words, what, thing, task, who, verdict, days and cost. */
@@ -54,7 +55,10 @@ function clear(): void {
           :label="t('record.thing')"
           :options="[
             { value: '', label: t('record.any') },
-            ...house.assets.map((asset) => ({ value: asset.id, label: asset.name })),
+            ...house.assets.map((asset) => ({
+              value: asset.id,
+              label: thingName(speech, asset, house.spaces),
+            })),
           ]"
         />
         <ChoiceField

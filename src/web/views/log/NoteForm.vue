@@ -9,14 +9,15 @@ import FormFoot from '../../kit/FormFoot.vue';
 import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
-import { MEASURES } from '../../../core/readings/measures.ts';
 import { entryBodySchema } from '../../../core/ledger/entry.ts';
 import { lists } from '../../../locales/lists.ts';
+import { unitSymbol } from '../../../locales/readings/readingText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { GRADES } from '../../parts/task/look.ts';
 import ReadingNote from './ReadingNote.vue';
-import { OWN_TRIGGER, readNote, type LogDraft, type NoteDraft, type Noted } from './draft.ts';
+import { measureUnits, OWN_TRIGGER, readNote, type LogDraft, type NoteDraft, type Noted } from './draft.ts';
 
 /** One thing worth noting, by its kind. What it moves is said once it is written. */
 const props = defineProps<{
@@ -31,8 +32,13 @@ const emit = defineEmits<{ note: [noted: Noted]; cancel: [] }>();
 
 const FIELDS = ['date', 'asset', 'grade', 'ownTrigger', 'value', 'what', 'days', 'change', 'note', 'made'];
 const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
-const UNITS: Readonly<Record<string, string>> = MEASURES;
-const NUMBERED = Object.keys(MEASURES).filter((measure) => measure !== 'filter-grade');
+const units = computed(() => measureUnits(props.house.home.units));
+/** A measure with its unit as people write it; a share or a count has none. */
+function measureLabel(measure: string): string {
+  const symbol = unitSymbol(units.value[measure] ?? '');
+  return symbol === '' ? t.value(`measure.${measure}`) : `${t.value(`measure.${measure}`)} (${symbol})`;
+}
+const numbered = computed(() => Object.keys(units.value).filter((measure) => measure !== 'filter-grade'));
 
 const { errorAt, show, clear } = useForm();
 const t = computed(() => props.speech.t);
@@ -92,7 +98,7 @@ function send(): void {
     if (entries) emit('note', { entries, label: t.value('note.noted.reading') });
     return;
   }
-  const read = readNote(draft, UNITS);
+  const read = readNote(draft, units.value);
   if ('field' in read)
     return show(t.value(`problem.${read.problem}`, { options: read.options }), read.field, FIELDS);
   const checked = entryBodySchema.safeParse(read.body);
@@ -136,7 +142,7 @@ function send(): void {
         :error="errorAt('asset')"
         :options="[
           { value: '', label: draft.kind === 'text' ? t('note.noThing') : t('note.choose') },
-          ...things.map((asset) => ({ value: asset.id, label: asset.name })),
+          ...things.map((asset) => ({ value: asset.id, label: thingName(speech, asset, house.spaces) })),
         ]"
       />
       <fieldset v-if="draft.kind === 'grade'">
@@ -161,9 +167,9 @@ function send(): void {
           v-model="draft.measure"
           :label="t('note.measure')"
           :options="
-            NUMBERED.map((measure) => ({
+            numbered.map((measure) => ({
               value: measure,
-              label: `${t(`measure.${measure}`)} (${UNITS[measure]})`,
+              label: measureLabel(measure),
             }))
           "
         />

@@ -1,6 +1,8 @@
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
+import { MEASURES } from '../../../core/readings/measures.ts';
+import { isUnit, unitIn } from '../../../core/units/units.ts';
 import { readFinding, type FindingDraft } from '../../parts/finding/findingDraft.ts';
 import { codeSchema } from '../../../core/basics/code.ts';
 import { readInteger, readNumber, type NumberFault } from '../../parts/typed/fields.ts';
@@ -26,6 +28,12 @@ export interface LogDraft {
   readonly photo?: string | null | undefined;
   readonly date?: CivilDate | undefined;
 }
+
+/** The unit each measure is typed in, in the home's own system; empty for a grade or a share. */
+export const measureUnits = (system: 'us' | 'metric'): Readonly<Record<string, string>> =>
+  Object.fromEntries(
+    Object.entries(MEASURES).map(([measure, unit]) => [measure, isUnit(unit) ? unitIn(unit, system) : unit]),
+  );
 
 /** The form's values, as typed. */
 export interface NoteDraft extends FindingDraft {

@@ -8,7 +8,7 @@ import { isPlain } from './useLogActs.ts';
 
 const on = civil('2026-11-24');
 const { house, rows } = demoToday(on);
-const bib = house.assets.find(({ name }) => name === 'Back hose bib');
+const bib = house.assets.find(({ name }) => name === 'Back faucet');
 const hits = (search: string): LogHit[] =>
   logHits(search, {
     house,
@@ -44,7 +44,7 @@ describe('what a search in Log answers with', () => {
     expect(kindsOf(hits('filter'))).toEqual(expect.arrayContaining(['task', 'reading', 'stock']));
     expect(kindsOf(hits('windstorm'))).toContain('event');
     expect(kindsOf(hits('dripping'))).toContain('finding');
-    expect(kindsOf(hits('hose bib'))).toContain('season');
+    expect(kindsOf(hits('outdoor faucet'))).toContain('season');
   });
 
   test('a problem that is found carries its name and its thing into the form', () => {

@@ -5,6 +5,7 @@ import { currentUnit } from '../../../core/house/house.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { readingsOfKind } from '../../../core/readings/recorded.ts';
 import { lists } from '../../../locales/lists.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { aboutText } from '../../../locales/readings/readingText.ts';
 import { capital, dateText, nameIn, type Speech } from '../../../locales/speech.ts';
@@ -92,7 +93,7 @@ function taskHits({ house, rows, on, lastDone, speech }: LogSources): Worded[] {
         dutyId: duty.id,
         asset: asset.id,
         unit,
-        words: [title, asset.name, unit?.place ?? ''],
+        words: [title, thingName(speech, asset, house.spaces), unit?.place ?? ''],
       },
     ];
   });
@@ -110,9 +111,9 @@ function readingHits({ house, speech }: LogSources): Worded[] {
         kind: 'form',
         key: `reading ${asset.id} ${code}`,
         title,
-        more: `${speech.t('note.kinds.reading')} · ${asset.name}`,
+        more: `${speech.t('note.kinds.reading')} · ${thingName(speech, asset, house.spaces)}`,
         draft: { kind: 'reading', thing: asset.id, measurement: code },
-        words: [title, asset.name],
+        words: [title, thingName(speech, asset, house.spaces)],
       };
     }),
   );
@@ -126,9 +127,9 @@ function problemHits({ house, practices, speech }: LogSources): Worded[] {
         kind: 'form',
         key: `problem ${asset.id} ${trigger}`,
         title,
-        more: `${speech.t('note.kinds.finding')} · ${asset.name}`,
+        more: `${speech.t('note.kinds.finding')} · ${thingName(speech, asset, house.spaces)}`,
         draft: { kind: 'finding', thing: asset.id, what: title },
-        words: [title, asset.name],
+        words: [title, thingName(speech, asset, house.spaces)],
       };
     }),
   );

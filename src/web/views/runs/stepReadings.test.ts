@@ -221,5 +221,5 @@ test('the facts of a step: what is known is large, what is missing leads to wher
     }),
   );
   expect(document.querySelector('strong')?.textContent).toBe('16 × 25 × 1');
-  expect(said()).toContain('Not noted yet: Air goes.');
+  expect(said()).toContain('Not recorded yet: The air flows.');
 });

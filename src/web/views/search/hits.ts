@@ -4,6 +4,7 @@ import type { HouseBody, LedgerPage, ScheduleRow } from '../../../contract/schem
 import { searchIn } from '../../../core/basics/textSearch.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { dateText, words, type Speech } from '../../../locales/speech.ts';
 import { lineInWords } from '../../parts/entry/describe.ts';
@@ -52,15 +53,16 @@ export function taskHits(
 }
 
 /** Things that stand in the house, by their name or their kind. */
-export function thingHits(text: string, house: HouseBody, { t }: Speech): Hit[] {
+export function thingHits(text: string, house: HouseBody, speech: Speech): Hit[] {
+  const { t } = speech;
   const current = house.assets.filter(({ id }) => currentUnit(house.assets, id)?.id === id);
   return searchIn(text, current, ({ name, kind }) => [name, t(`assetKind.${kind}`)])
     .slice(0, HITS_SHOWN)
-    .map(({ id, name, space, kind }) => ({
-      key: id,
-      title: name,
-      more: house.spaces.find((one) => one.id === space)?.name ?? t(`assetKind.${kind}`),
-      to: thing(house, id),
+    .map((asset) => ({
+      key: asset.id,
+      title: thingName(speech, asset, house.spaces),
+      more: house.spaces.find((one) => one.id === asset.space)?.name ?? t(`assetKind.${asset.kind}`),
+      to: thing(house, asset.id),
     }));
 }
 

@@ -10,6 +10,7 @@ import { ageingOf } from '../../../core/house/expectedLife.ts';
 import { rootsOf, type Asset } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { ask } from '../../device/ask.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
@@ -56,6 +57,9 @@ const asset = computed((): Asset | null => {
   const found = home.house?.assets.find(({ id }) => id === assetId.value);
   return found ? { ...found, facts: known.value?.facts[found.id] ?? found.facts ?? {} } : null;
 });
+const name = computed(() =>
+  asset.value ? thingName(speech.value, asset.value, home.house?.spaces ?? []) : '',
+);
 const gone = computed(() => known.value?.gone.includes(assetId.value) ?? false);
 const successor = computed(() => home.house?.assets.find(({ succeeds }) => succeeds === assetId.value));
 const own = computed(() => photos.value.filter((photo) => photo.asset === assetId.value));
@@ -108,14 +112,14 @@ async function tell(text: string): Promise<void> {
 
 async function replaced(id: string): Promise<void> {
   await router.push({ name: 'thing', params: { homeId, assetId: id } });
-  await tell(t.value('thing.replaced', { name: asset.value?.name ?? '' }));
+  await tell(t.value('thing.replaced', { name: name.value }));
 }
 </script>
 
 <template>
   <div class="sheet">
     <header>
-      <h1>{{ asset?.name ?? t('house.title') }}</h1>
+      <h1>{{ asset ? name : t('house.title') }}</h1>
       <p class="soft">
         <template v-if="asset">{{ t(`assetKind.${asset.kind}`) }}. </template>
         <RouterLink :to="{ name: 'house', params: { homeId } }" class="no-print">{{
@@ -143,7 +147,7 @@ async function replaced(id: string): Promise<void> {
           }}</RouterLink>
         </p>
         <p v-if="ageing" class="age" :class="{ past: ageing.past }">
-          <strong>{{ t('thing.life') }}:</strong> {{ ageing.text }}.
+          <strong>{{ t('thing.life') }}:</strong> {{ ageing.text }}
         </p>
         <FactFields
           :key="assetId"
@@ -191,7 +195,7 @@ async function replaced(id: string): Promise<void> {
           v-if="series && hasReadings"
           :body="series"
           :root="root"
-          :name="asset.name"
+          :name="name"
           :speech="readingSpeech"
         />
         <PhotoList

@@ -5,6 +5,7 @@ import AppSign from '../../kit/AppSign.vue';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import { findingText } from '../../../locales/findingText.ts';
+import { thingName } from '../../../locales/thingName.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { capital, dateText, type Speech } from '../../../locales/speech.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
@@ -17,13 +18,16 @@ const home = useHome();
 const { address } = usePhotos(home.house?.home.id ?? '');
 const t = computed(() => props.speech.t);
 
+function nameOf(id: string | undefined): string {
+  const asset = id === undefined ? undefined : currentUnit(home.house?.assets ?? [], id);
+  return asset ? thingName(props.speech, asset, home.house?.spaces ?? []) : '';
+}
+
 const problems = computed(() =>
   props.findings.map((finding) => ({
     finding,
     what: capital(findingText(props.speech, finding.what)),
-    thing: [currentUnit(home.house?.assets ?? [], finding.asset)?.name, finding.place]
-      .filter(Boolean)
-      .join(', '),
+    thing: [nameOf(finding.asset), finding.place].filter(Boolean).join(', '),
     by: t.value(`findings.by.${finding.verdict}`, { on: dateText(props.speech, finding.due) }),
     late: finding.due < props.speech.today,
     work: [

@@ -178,7 +178,7 @@ describe('weather that speaks', () => {
 
   test('frost asks whether the outdoor faucet is shut, and yes is an answer', () => {
     showWeather([5, 3, -4], 'unknown');
-    expect(said()).toMatch(/25 °F on Thursday: is the .*bib.* shut off\?/i);
+    expect(said()).toMatch(/25 °F on Thursday: is the Back faucet shut off\?/i);
     button('Yes').click();
     expect(told[0]?.slice(0, 4)).toEqual(['turn', bib?.id, 'outdoor-tap', 'shut']);
   });

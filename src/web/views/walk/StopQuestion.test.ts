@@ -71,6 +71,6 @@ describe('a question of the walk', () => {
 
   test('what a choice means is said beside it where that is not plain', () => {
     ask({ kind: 'yesNo', code: 'senses-co' });
-    expect(document.body.textContent).toContain('A combined alarm means fewer to keep');
+    expect(document.body.textContent).toContain('A combined alarm means fewer alarms');
   });
 });
