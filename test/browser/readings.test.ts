@@ -28,7 +28,7 @@ describe('the Bench', () => {
     await page.says('Still needed: Return air, before the filter');
     await split('60');
     await page.says('Fix it within 7 days', '[data-verdict=act]');
-    await page.says('Split: 15 °F, between 10 °F and 16 °F');
+    await page.says('Temperature difference: 15 °F, between 10 °F and 16 °F');
     await page.type('Supply air', '13 °C');
     await page.says('OK', '[data-verdict=sound]');
     await page.type('Supply air', 'cool');

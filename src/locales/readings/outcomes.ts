@@ -171,7 +171,7 @@ export const TRADE_NAMES: Readonly<Record<string, string>> = {
 /** The numbers a reading comes to. */
 export const FIGURES: Readonly<Record<string, string>> = {
   ...ownWords('figures'),
-  split: 'split',
+  split: 'temperature difference',
   performance: 'share of its full power',
   'cost-of-leaving': 'cost of not doing it',
   'face-velocity': 'air speed',

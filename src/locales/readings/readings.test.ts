@@ -87,10 +87,10 @@ describe('what a reading says', () => {
     const gb = speechIn('metric', 'en-GB');
     expect(verdictText(us, outcome)).toBe('Fix it within 7 days');
     expect(outcome.parts.map(({ because }) => becauseText(us, because))).toEqual([
-      'Split: 15 °F, between 10 °F and 16 °F',
+      'Temperature difference: 15 °F, between 10 °F and 16 °F',
     ]);
     expect(outcome.parts.map(({ because }) => becauseText(gb, because))).toEqual([
-      'Split: 8.33 K, between 5.56 K and 8.89 K',
+      'Temperature difference: 8.33 °C, between 5.56 °C and 8.89 °C',
     ]);
     expect(outcome.figures.map((figure) => figureText(us, figure))).toContain(
       'Share of its full power: 75 %',
