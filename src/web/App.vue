@@ -16,6 +16,7 @@ import { useTheme } from './composables/useTheme.ts';
 import KitToasts from './kit/KitToasts.vue';
 import AppHead from './shell/AppHead.vue';
 import PhoneBar from './shell/PhoneBar.vue';
+import { useFocusKept } from './shell/useFocusKept.ts';
 import { useTitle } from './shell/useTitle.ts';
 import { useHome } from './stores/home.ts';
 import { useOutbox } from './stores/outbox.ts';
@@ -23,9 +24,9 @@ import { useSession } from './stores/session.ts';
 
 /** Seldom needed, so it is fetched when it is. */
 const RefusedDialog = defineAsyncComponent(() => import('./views/refused/RefusedDialog.vue'));
-/** Fetched with the other pages, so that signing out asks without a connection too. */
 /** Fetched with the first search. */
 const SearchDialog = defineAsyncComponent(() => import('./views/search/SearchDialog.vue'));
+/** Fetched with the other pages, so that signing out asks without a connection too. */
 const KitDialog = defineAsyncComponent(() => import('./kit/KitDialog.vue'));
 
 const { t, locale } = useI18n({ useScope: 'global' });
@@ -37,6 +38,7 @@ const outbox = useOutbox();
 const online = useOnline();
 useTheme();
 useTitle();
+useFocusKept();
 const keys = useKeySetting();
 const { tellBody } = useErrorText();
 useKeptSheet();

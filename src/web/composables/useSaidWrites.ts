@@ -50,7 +50,7 @@ export function useSaidWrites(speech: ComputedRef<Speech>, hears: Hears = {}) {
         : waitsText(t, outcome).trim();
     say({
       text: `${text} ${follows}`.trim(),
-      undo: { label: t('today.undo'), act: () => void undo(entries) },
+      offer: { label: t('today.undo'), act: () => void undo(entries) },
     });
     hears.taken?.(sent);
     return true;

@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import Toast from 'primevue/toast';
 
 /** What a toast offers to do. */
-interface Undo {
+interface Offer {
   readonly label: string;
   readonly act: () => void;
 }
@@ -26,9 +26,9 @@ defineProps<{ closeLabel: string }>();
         <Button
           v-if="message.detail"
           text
-          :label="(message.detail as Undo | undefined)?.label"
+          :label="(message.detail as Offer | undefined)?.label"
           @click="
-            (message.detail as Undo | undefined)?.act();
+            (message.detail as Offer | undefined)?.act();
             closeCallback();
           "
         />

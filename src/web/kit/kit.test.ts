@@ -145,7 +145,7 @@ describe('panels', () => {
         h(Button, {
           label: 'Skip',
           onClick: () => {
-            say({ text: 'Skipped.', undo: { label: 'Undo', act: undo } });
+            say({ text: 'Skipped.', offer: { label: 'Undo', act: undo } });
           },
         });
     });

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { waitsText } from '../../composables/waitsText.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import FormFoot from '../../kit/FormFoot.vue';
 import PageState from '../../kit/PageState.vue';
 import type { Addition, NewEntry } from '../../../contract/schemas.ts';
@@ -18,6 +18,7 @@ import { dateText } from '../../../locales/speech.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
@@ -54,6 +55,7 @@ const FIELDS = [
   'lastDone',
 ];
 const route = useRoute();
+const router = useRouter();
 const home = useHome();
 const outbox = useOutbox();
 const speech = useSpeech();
@@ -63,8 +65,7 @@ const { state, load } = useLoading(() => home.load(homeId));
 
 const t = computed(() => speech.value.t);
 const draft = ref(emptyDraft());
-const said = ref('');
-const saying = useTemplateRef('saying');
+const say = useSaying();
 const kind = computed(() => {
   const { source, existing, kind: typed } = draft.value;
   return source === 'new' ? typed : (home.house?.assets.find(({ id }) => id === existing)?.kind ?? 'other');
@@ -164,10 +165,14 @@ const save = () =>
     const body = { ...read.value, ...(entries.length > 0 && { entries }) };
     const outcome = await outbox.send({ route: 'add', homeId, body, label });
     if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
-    said.value = `${t.value('add.added', { name: label })}${waitsText(t.value, outcome)}`;
+    say({
+      text: `${t.value('add.added', { name: label })}${waitsText(t.value, outcome)}`,
+      offer: {
+        label: t.value('nav.today'),
+        act: () => void router.push({ name: 'today', params: { homeId } }),
+      },
+    });
     draft.value = emptyDraft();
-    await nextTick();
-    saying.value?.focus();
   });
 </script>
 
@@ -178,11 +183,6 @@ const save = () =>
       <p class="soft">{{ t('add.lead') }}</p>
     </header>
     <div class="column body">
-      <div ref="saying" role="status" tabindex="-1" class="saying">
-        <p v-if="said" class="notice">
-          {{ said }} <RouterLink :to="{ name: 'today', params: { homeId } }">{{ t('nav.today') }}</RouterLink>
-        </p>
-      </div>
       <PageState
         v-if="state.kind !== 'ready'"
         :state="state"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
@@ -8,6 +8,7 @@ import { ask } from '../../device/ask.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import ClimateSource from './ClimateSource.vue';
@@ -21,8 +22,7 @@ const speech = useSpeech();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 const view = ref<ClimateView | null>(null);
-const said = ref('');
-const saying = useTemplateRef('saying');
+const say = useSaying();
 const { busy, errorAt, submit } = useForm();
 const { act } = useActs();
 
@@ -43,9 +43,7 @@ const set = (changed: Climate) =>
       label: t.value('almanac.title'),
     });
     await load();
-    said.value = `${t.value('almanac.saved')}${waits}`;
-    await nextTick();
-    saying.value?.focus();
+    say({ text: `${t.value('almanac.saved')}${waits}` });
   });
 </script>
 
@@ -56,10 +54,7 @@ const set = (changed: Climate) =>
       <p v-if="home.house" class="soft">{{ t('almanac.lead', { home: home.house.home.name }) }}</p>
     </header>
     <div class="column">
-      <div ref="saying" role="status" tabindex="-1" class="saying">
-        <p v-if="said" class="notice">{{ said }}</p>
-        <p v-if="errorAt('')" class="notice wrong">{{ errorAt('') }}</p>
-      </div>
+      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
       <PageState
         v-if="state.kind !== 'ready'"
         :state="state"

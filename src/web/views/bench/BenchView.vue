@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import { READINGS, readingOf } from '../../../core/readings/all.ts';
@@ -13,6 +13,7 @@ import { loadCatalogue } from '../../catalogue.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { askOutlook, useKnownForReading } from '../../composables/useKnownForReading.ts';
 import { useReadings } from '../../composables/useReadings.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import BenchSheet from './BenchSheet.vue';
@@ -29,8 +30,9 @@ const { tell, tellBody } = useErrorText();
 const t = computed(() => speech.value.t);
 const homeId = computed(() => (typeof route.params['homeId'] === 'string' ? route.params['homeId'] : null));
 const busy = ref(false);
-const said = ref<{ text: string; wrong: boolean } | null>(null);
-const saying = useTemplateRef('saying');
+const say = useSaying();
+/** Why it is not known what this home has settled; empty where it is. */
+const unknownHere = ref('');
 
 const reading = computed(
   (): Reading => readingOf(String(route.params['code'] ?? '')) ?? (READINGS[0] as Reading),
@@ -80,7 +82,6 @@ watch(
   () => {
     typed.value = fromAddress();
     school.value = typeof route.query['school'] === 'string' ? route.query['school'] : '';
-    said.value = null;
   },
 );
 
@@ -92,8 +93,8 @@ async function start(): Promise<void> {
     await Promise.all([home.load(homeId.value), loadKnown(homeId.value)]);
     outlook.value = await askOutlook(homeId.value);
   } catch (error) {
-    // The bench works without a connection; what the home has settled is then not known, and that is said.
-    said.value = { text: tell(error).text, wrong: true };
+    // The calculators work without a connection. What the home has settled is then not known, and the page says so.
+    unknownHere.value = tell(error).text;
   }
 }
 
@@ -102,18 +103,16 @@ async function settle(trait: string, value: FactValue, text: string): Promise<vo
   busy.value = true;
   try {
     const { outcome } = await write([{ date: home.on, body: makeBody('trait', { trait, value }) }], text);
-    if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+    if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
     else {
       if (outcome.kind === 'delivered') await loadKnown(homeId.value);
-      said.value = { text, wrong: false };
+      say({ text });
     }
   } catch (error) {
-    said.value = { text: tell(error).text, wrong: true };
+    say({ text: tell(error).text, wrong: true });
   } finally {
     busy.value = false;
   }
-  await nextTick();
-  saying.value?.focus();
 }
 
 const keepSchool = (code: string): Promise<void> =>
@@ -157,9 +156,7 @@ const keepEdges = (band: string, edges: number[] | null): Promise<void> =>
         @update:model-value="router.push(toReading($event))"
       />
       <div class="work">
-        <div ref="saying" role="status" tabindex="-1" class="saying">
-          <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
-        </div>
+        <p v-if="unknownHere" class="notice wrong" role="status">{{ unknownHere }}</p>
         <BenchSheet
           :key="reading.code"
           v-model="typed"

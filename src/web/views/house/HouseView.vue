@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
 import type { UpkeepBody } from '../../../contract/schemas.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { addressOf } from '../../device/address.ts';
 import { ask } from '../../device/ask.ts';
@@ -26,8 +27,7 @@ const homeId = String(route.params['homeId']);
 
 const upkeep = ref<UpkeepBody | null>(null);
 const photos = ref<PhotoBody[]>([]);
-const said = ref('');
-const saying = useTemplateRef('saying');
+const say = useSaying();
 
 async function read(): Promise<void> {
   const [, body, pictures] = await Promise.all([
@@ -51,9 +51,7 @@ const known = computed(() => (upkeep.value && upkeep.value.known.on === home.on 
 /** Says what came of a change, and reads anew what it may have moved. */
 async function changed(text: string): Promise<void> {
   await load();
-  said.value = text;
-  await nextTick();
-  saying.value?.focus();
+  say({ text: text });
 }
 </script>
 
@@ -64,9 +62,6 @@ async function changed(text: string): Promise<void> {
       <p class="soft">{{ t('house.lead') }}</p>
     </header>
     <div class="column house">
-      <div ref="saying" role="status" tabindex="-1" class="saying">
-        <p v-if="said" class="notice">{{ said }}</p>
-      </div>
       <PageState
         v-if="state.kind !== 'ready'"
         :state="state"

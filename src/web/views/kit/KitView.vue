@@ -60,7 +60,7 @@ const ACTS = [
   {
     label: 'Skip this time',
     act: () => {
-      say({ text: 'Skipped.', undo: { label: 'Undo', act: undo } });
+      say({ text: 'Skipped.', offer: { label: 'Undo', act: undo } });
     },
   },
   { label: 'Stop doing this', act: () => undefined, grave: true },

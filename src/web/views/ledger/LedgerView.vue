@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
-import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { LedgerLine as Line, LedgerPage, ScheduleRow } from '../../../contract/schemas.ts';
 import { isAmendable, isVoidable } from '../../../core/ledger/corrections.ts';
@@ -10,6 +10,7 @@ import { dateText } from '../../../locales/speech.ts';
 import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
@@ -43,8 +44,7 @@ const next = ref<number | null>(null);
 const busy = ref(false);
 const correcting = ref<Line | null>(null);
 const striking = ref<Line | null>(null);
-const said = ref<{ text: string; wrong: boolean } | null>(null);
-const saying = useTemplateRef('saying');
+const say = useSaying();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 
@@ -74,9 +74,8 @@ async function applyFilter(draft: FilterDraft): Promise<void> {
   busy.value = true;
   try {
     await fetchPage(null);
-    said.value = null;
   } catch (error) {
-    said.value = { text: tell(error).text, wrong: true };
+    say({ text: tell(error).text, wrong: true });
   } finally {
     busy.value = false;
   }
@@ -102,9 +101,7 @@ async function allLines(which: 'fitting' | 'whole'): Promise<Line[]> {
 
 async function taken(text: string): Promise<void> {
   await fetchPage(null);
-  said.value = { text, wrong: false };
-  await nextTick();
-  saying.value?.focus();
+  say({ text });
 }
 
 async function fetchPage(before: number | null, limit = PAGE): Promise<void> {
@@ -125,7 +122,7 @@ async function more(): Promise<void> {
   try {
     await fetchPage(next.value);
   } catch (error) {
-    said.value = { text: tell(error).text, wrong: true };
+    say({ text: tell(error).text, wrong: true });
   } finally {
     busy.value = false;
   }
@@ -138,7 +135,7 @@ function effectText(rows: readonly ScheduleRow[], about: readonly string[]): str
   const own = rows.filter(({ dutyId }) => about.includes(dutyId));
   const others = rows.length - own.length;
   const moved = others === 0 ? [] : [t.value('today.othersMoved', { n: others }, others)];
-  const said = own.flatMap(({ dutyId, occurrence }) => {
+  const effects = own.flatMap(({ dutyId, occurrence }) => {
     if (!occurrence) return [];
     const { due } = occurrence.window;
     const distance = speech.value.formats.distance(speech.value.today, due);
@@ -150,21 +147,28 @@ function effectText(rows: readonly ScheduleRow[], about: readonly string[]): str
       }),
     ];
   });
-  return [...said, ...moved].join(' ');
+  return [...effects, ...moved].join(' ');
 }
 
-async function say(outcome: Outcome<'append'>, text: string, restored: Line | null = null): Promise<void> {
+async function written(
+  outcome: Outcome<'append'>,
+  text: string,
+  restored: Line | null = null,
+): Promise<void> {
   const body = (correcting.value ?? striking.value ?? restored)?.body;
   const about = body && 'duty' in body && body.duty !== undefined ? [body.duty] : [];
+  const struck = striking.value?.entry.id;
   correcting.value = null;
   striking.value = null;
-  if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+  if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
   else if (outcome.kind === 'delivered') {
-    said.value = { text: `${text} ${effectText(outcome.response.rows, about)}`, wrong: false };
     await fetchPage(null, Math.max(PAGE, lines.value.length));
-  } else said.value = null;
-  await nextTick();
-  saying.value?.focus();
+    const back = lines.value.find(({ entry }) => entry.id === struck);
+    say({
+      text: `${text} ${effectText(outcome.response.rows, about)}`,
+      ...(back && { offer: { label: t.value('today.undo'), act: () => void restore(back) } }),
+    });
+  }
 }
 
 /** Strikes out the striking-out, which brings the entry back. */
@@ -176,7 +180,7 @@ async function restore(line: Line): Promise<void> {
     const saw = corrections.at(-1)?.id ?? '';
     const body = makeBody('voids', { target: voidedBy });
     const { outcome } = await write([{ date: home.on ?? date, body, saw }], t.value('ledger.restore'));
-    await say(outcome, t.value('ledger.restored'), line);
+    await written(outcome, t.value('ledger.restored'), line);
   } finally {
     busy.value = false;
   }
@@ -189,9 +193,6 @@ async function restore(line: Line): Promise<void> {
       <h1>{{ t('ledger.title') }}</h1>
       <p v-if="home.house" class="soft">{{ t('ledger.lead', { home: home.house.home.name }) }}</p>
     </header>
-    <div ref="saying" class="saying" role="status" tabindex="-1">
-      <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
-    </div>
     <PageState
       v-if="state.kind !== 'ready'"
       :state="state"
@@ -240,7 +241,7 @@ async function restore(line: Line): Promise<void> {
         {{ t('ledger.more') }}
       </Button>
     </template>
-    <CorrectDialog v-if="correcting" :line="correcting" @close="correcting = null" @written="say" />
-    <StrikeDialog v-if="striking" :line="striking" @close="striking = null" @written="say" />
+    <CorrectDialog v-if="correcting" :line="correcting" @close="correcting = null" @written="written" />
+    <StrikeDialog v-if="striking" :line="striking" @close="striking = null" @written="written" />
   </div>
 </template>

@@ -168,6 +168,14 @@ function seasonHits({ lines, house, speech }: LogSources): Worded[] {
   return lines.map((line): Worded => {
     const title = seasonName(speech, house, line);
     const more = speech.t(`log.season.${line.standing}`);
-    return { kind: 'season', key: `${line.asset} ${line.state}`, title, more, line, words: [title, more] };
+    const what = nameIn(speech, 'state', line.state);
+    return {
+      kind: 'season',
+      key: `${line.asset} ${line.state}`,
+      title,
+      more,
+      line,
+      words: [title, what, more],
+    };
   });
 }

@@ -11,6 +11,7 @@ import { useActs } from '../../composables/useActs.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import OwnPracticeForm from './OwnPracticeForm.vue';
@@ -28,8 +29,7 @@ const homeId = String(route.params['homeId']);
 const sought = ref(typeof route.query['find'] === 'string' ? route.query['find'] : '');
 /** The practice the form is open for: a new one, or one of the home's own. */
 const making = ref<'new' | Practice | null>(null);
-const said = ref('');
-const saying = useTemplateRef('saying');
+const say = useSaying();
 const form = useTemplateRef('form');
 const { state, load } = useLoading(() => home.load(homeId));
 
@@ -52,9 +52,7 @@ const systems = computed(() => {
 });
 
 async function tell(text: string): Promise<void> {
-  said.value = text;
-  await nextTick();
-  saying.value?.focus();
+  say({ text: text });
 }
 
 const hide = (practice: Practice, hide_: boolean) =>
@@ -91,10 +89,7 @@ async function change(practice: Practice): Promise<void> {
       <p class="soft">{{ t('practices.lead') }}</p>
     </header>
     <div class="column">
-      <div ref="saying" role="status" tabindex="-1" class="saying">
-        <p v-if="said" class="notice">{{ said }}</p>
-        <p v-if="errorAt('')" class="notice wrong">{{ errorAt('') }}</p>
-      </div>
+      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
       <PageState
         v-if="state.kind !== 'ready'"
         :state="state"

@@ -2,7 +2,7 @@
 import InputText from 'primevue/inputtext';
 import Checkbox from 'primevue/checkbox';
 import Button from 'primevue/button';
-import { computed, nextTick, reactive, ref, useTemplateRef, watch } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import PageState from '../../kit/PageState.vue';
@@ -18,6 +18,7 @@ import { aboutText } from '../../../locales/readings/readingText.ts';
 import { words } from '../../../locales/speech.ts';
 import { stepsInWords } from '../../../locales/stepText.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { isFault, readWhole } from '../../parts/typed/fields.ts';
 import { stopTyped } from './stopTyped.ts';
 import { itemThings, itemTitle, practiceOf } from './runHouse.ts';
@@ -31,8 +32,7 @@ const { home, run, readings, state, load } = useRunPage(homeId, runId);
 const { speech, measures, traits } = readings;
 const { tell } = useErrorText();
 const t = computed(() => speech.value.t);
-const said = ref<{ text: string; wrong: boolean } | null>(null);
-const saying = useTemplateRef('saying');
+const say = useSaying();
 const busy = ref(false);
 
 interface Row {
@@ -160,23 +160,18 @@ async function save(): Promise<void> {
   }
   problems.value = found;
   bad.value = wrong;
-  if (wrong.length > 0) return say(t.value('run.sheet.bad'), true);
+  if (wrong.length > 0) return say({ text: t.value('run.sheet.bad'), wrong: true });
   busy.value = true;
   try {
     const saved = await run.put(next);
-    await say(t.value(saved === 'elsewhere' ? 'run.elsewhere' : 'run.sheet.saved'), false);
+    say({ text: t.value(saved === 'elsewhere' ? 'run.elsewhere' : 'run.sheet.saved') });
   } catch (error) {
-    await say(tell(error).text, true);
+    say({ text: tell(error).text, wrong: true });
   } finally {
     busy.value = false;
   }
 }
 
-async function say(text: string, isWrong: boolean): Promise<void> {
-  said.value = { text, wrong: isWrong };
-  await nextTick();
-  saying.value?.focus();
-}
 const print = (): void => {
   window.print();
 };
@@ -195,9 +190,6 @@ const print = (): void => {
       </p>
     </header>
     <div class="column">
-      <div ref="saying" role="status" tabindex="-1" class="saying">
-        <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
-      </div>
       <PageState
         v-if="state.kind !== 'ready'"
         :state="state"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, useTemplateRef, watch } from 'vue';
+import { computed, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import AppSign from '../../kit/AppSign.vue';
 import PageState from '../../kit/PageState.vue';
@@ -31,9 +31,8 @@ const page = useRunPage(homeId, runId);
 const { home, run, readings, outlook, state, load, factsOf, gatherFrom, order, waysOf } = page;
 const { speech, measures, traits } = readings;
 const t = computed(() => speech.value.t);
-const saying = useTemplateRef<HTMLElement>('saying');
-const acts = useRunActs(page, homeId, runId, saying);
-const { said, busy, ended, put, change, settle } = acts;
+const acts = useRunActs(page, homeId, runId);
+const { busy, ended, put, change, settle } = acts;
 
 const current = computed(() => run.state.value);
 const finished = computed(() => run.finished.value || ended.value);
@@ -113,9 +112,6 @@ const stopItem = computed(
         <template v-if="run.waiting.value">. {{ t('run.keptHere') }}</template>
       </p>
     </header>
-    <div ref="saying" role="status" tabindex="-1" class="saying">
-      <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
-    </div>
     <PageState
       v-if="state.kind !== 'ready' && current.items.length === 0"
       :state="state"

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { finishRun } from '../../../core/runs/finishRun.ts';
 import { words } from '../../../locales/speech.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { useSession } from '../../stores/session.ts';
 import { itemTitle, openedEarly, settledOf } from './runHouse.ts';
@@ -13,9 +14,9 @@ export function useFinishRun(
   { home, run, readings, forgetKept }: ReturnType<typeof useRunPage>,
   homeId: string,
   runId: string,
-  say: (text: string, wrong: boolean) => Promise<void>,
 ) {
   const outbox = useOutbox();
+  const say = useSaying();
   const session = useSession();
   const { tell, tellBody } = useErrorText();
   const t = computed(() => readings.speech.value.t);
@@ -36,26 +37,26 @@ export function useFinishRun(
     const label = words(readings.speech.value, run.state.value.title);
     const body = { run: runId, entries: written.map((one) => ({ ...one, batch })) };
     const outcome = await outbox.send({ route: 'finishRun', homeId, body, label });
-    if (outcome.kind === 'refused') return await say(tellBody(outcome.error).text, true);
+    if (outcome.kind === 'refused') return say({ text: tellBody(outcome.error).text, wrong: true });
     ended.value = true;
     forgetKept();
     const { length } = written;
     const key = outcome.kind === 'waiting' ? 'run.finishedOffline' : 'run.finished';
-    await say(t.value(key, { n: length }, length), false);
+    say({ text: t.value(key, { n: length }, length) });
   }
 
   async function finish(): Promise<void> {
     if (busy.value || home.on === null) return;
     const written = entriesOn(home.on);
-    if (written.length === 0) return say(t.value('run.finishNone'), true);
+    if (written.length === 0) return say({ text: t.value('run.finishNone'), wrong: true });
     // Opened without a signal nobody has said who this is; what is written must be somebody's.
     await session.resume();
-    if (!session.signedIn) return say(t.value('run.finishLater'), true);
+    if (!session.signedIn) return say({ text: t.value('run.finishLater'), wrong: true });
     busy.value = true;
     try {
       await send(written);
     } catch (error) {
-      await say(tell(error).text, true);
+      say({ text: tell(error).text, wrong: true });
     } finally {
       busy.value = false;
     }

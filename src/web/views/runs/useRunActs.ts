@@ -1,4 +1,4 @@
-import { computed, nextTick, ref, type Ref } from 'vue';
+import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Hazard } from '../../../core/practice/lists.ts';
 import type { Given } from '../../../core/readings/reading.ts';
@@ -14,6 +14,7 @@ import {
 import type { Seen } from '../../../core/runs/seen.ts';
 import * as transitions from '../../../core/runs/transitions.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useFinishRun } from './useFinishRun.ts';
 import type { useRunPage } from './useRunPage.ts';
 
@@ -23,32 +24,21 @@ export interface Taken extends Pick<Read, 'step' | 'reading' | 'asset'> {
   readonly outcome: Outcome;
 }
 
-/** Everything a person does in a run: each act makes its next state, which is saved at once. `saying`: where the answer is said. */
-export function useRunActs(
-  page: ReturnType<typeof useRunPage>,
-  homeId: string,
-  runId: string,
-  saying: Ref<HTMLElement | null>,
-) {
+/** Everything a person does in a run: each act makes its next state, which is saved at once. */
+export function useRunActs(page: ReturnType<typeof useRunPage>, homeId: string, runId: string) {
   const { home, run } = page;
   const router = useRouter();
   const { tell } = useErrorText();
-  const said = ref<{ text: string; wrong: boolean } | null>(null);
+  const say = useSaying();
   const current = computed(() => run.state.value);
   const today = computed(() => home.on ?? page.readings.speech.value.today);
-
-  async function say(text: string, wrong: boolean): Promise<void> {
-    said.value = { text, wrong };
-    await nextTick();
-    saying.value?.focus();
-  }
 
   async function put(next: RunState): Promise<void> {
     try {
       const saved = await run.put(next);
-      if (saved === 'elsewhere') await say(page.readings.speech.value.t('run.elsewhere'), false);
+      if (saved === 'elsewhere') say({ text: page.readings.speech.value.t('run.elsewhere') });
     } catch (error) {
-      await say(tell(error).text, true);
+      say({ text: tell(error).text, wrong: true });
     }
   }
 
@@ -68,12 +58,11 @@ export function useRunActs(
   }
 
   return {
-    said,
     put,
     settle,
     later,
     answerStop,
-    ...useFinishRun(page, homeId, runId, say),
+    ...useFinishRun(page, homeId, runId),
     change: ({ key }: RunItem, change: Partial<ItemState>) => put(withItem(current.value, key, change)),
     done: (item: RunItem, takes: Takes) => settle(item, { status: 'done', used: usedBy(item, takes, page) }),
     reopen: ({ key }: RunItem) => put(transitions.reopened(current.value, key)),

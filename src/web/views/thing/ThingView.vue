@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, defineAsyncComponent, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
@@ -13,6 +13,7 @@ import { capital, dateText } from '../../../locales/speech.ts';
 import { thingName } from '../../../locales/thingName.ts';
 import { ask } from '../../device/ask.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import DocumentList from './DocumentList.vue';
@@ -35,8 +36,7 @@ const assetId = computed(() => String(route.params['assetId']));
 const known = ref<KnownBody | null>(null);
 const photos = ref<PhotoBody[]>([]);
 const series = ref<SeriesBody | null>(null);
-const said = ref('');
-const saying = useTemplateRef('saying');
+const say = useSaying();
 const leaving = ref<'replace' | 'remove' | null>(null);
 
 async function read(): Promise<void> {
@@ -104,10 +104,8 @@ const lives = ref(0);
 async function tell(text: string): Promise<void> {
   await load();
   lives.value += 1;
-  said.value = text;
+  say({ text: text });
   leaving.value = null;
-  await nextTick();
-  saying.value?.focus();
 }
 
 async function replaced(id: string): Promise<void> {
@@ -128,9 +126,6 @@ async function replaced(id: string): Promise<void> {
       </p>
     </header>
     <div class="column body">
-      <div ref="saying" role="status" tabindex="-1" class="saying">
-        <p v-if="said" class="notice">{{ said }}</p>
-      </div>
       <PageState
         v-if="state.kind !== 'ready' && known === null"
         :state="state"

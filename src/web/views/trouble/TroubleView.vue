@@ -2,7 +2,7 @@
 import { waitsText } from '../../composables/waitsText.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import Button from 'primevue/button';
-import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
 import PageState from '../../kit/PageState.vue';
@@ -18,6 +18,7 @@ import { firstSteps, symptomName } from '../../../locales/troubleText.ts';
 import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { houseFacts, knownAssets } from '../../parts/thing/knownAssets.ts';
@@ -44,8 +45,7 @@ const { state, load } = useLoading(async () => {
 const facts = computed(() => houseFacts(home.house, known.value));
 const open = ref<string | null>(typeof route.query['what'] === 'string' ? route.query['what'] : null);
 const busy = ref(false);
-const said = ref<{ text: string; wrong: boolean } | null>(null);
-const saying = useTemplateRef('saying');
+const say = useSaying();
 
 /** The shutoffs every household must know, known or missing. */
 const mains = computed(() => {
@@ -74,18 +74,16 @@ const roundTitle = (code: RoundCode): string => words(speech.value, roundOf(code
 /** Numbers just written are shown at once; sent or waiting, they are the house's. */
 async function numbersSaved({ outcome }: Sent, numbers: Readonly<Record<string, string>>): Promise<void> {
   const id = house.value?.id;
-  if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+  if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
   else {
     const waits = outcome.kind === 'waiting' ? waitsText(t.value, outcome) : '';
-    said.value = { text: `${t.value('trouble.numbersSaved')}${waits}`, wrong: false };
+    say({ text: `${t.value('trouble.numbersSaved')}${waits}` });
     if (known.value && id !== undefined)
       known.value = {
         ...known.value,
         facts: { ...known.value.facts, [id]: { ...known.value.facts[id], ...numbers } },
       };
   }
-  await nextTick();
-  saying.value?.focus();
 }
 
 /** Writes that it happened: responses and looks that wait for it fall due. */
@@ -95,23 +93,20 @@ async function happened({ trigger }: Symptom): Promise<void> {
   try {
     const label = t.value('note.noted.event');
     const { outcome } = await write([{ date: home.on, body: makeBody('event', { trigger }) }], label);
-    if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+    if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
     else if (outcome.kind === 'waiting')
-      said.value = {
+      say({
         text: `${t.value('trouble.notedOffline')}${waitsText(t.value, outcome)}`,
-        wrong: false,
-      };
+      });
     else {
       const { length } = outcome.response.rows;
-      said.value = { text: t.value('trouble.noted', { n: length }, length), wrong: false };
+      say({ text: t.value('trouble.noted', { n: length }, length) });
     }
   } catch (error) {
-    said.value = { text: tell(error).text, wrong: true };
+    say({ text: tell(error).text, wrong: true });
   } finally {
     busy.value = false;
   }
-  await nextTick();
-  saying.value?.focus();
 }
 </script>
 
@@ -124,9 +119,6 @@ async function happened({ trigger }: Symptom): Promise<void> {
       </p>
     </header>
     <div class="column">
-      <div ref="saying" role="status" tabindex="-1" class="saying">
-        <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
-      </div>
       <PageState
         v-if="state.kind !== 'ready' && !home.house"
         :state="state"

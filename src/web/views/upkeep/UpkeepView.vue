@@ -2,7 +2,7 @@
 import InputText from 'primevue/inputtext';
 import Button from 'primevue/button';
 import { waitsText } from '../../composables/waitsText.ts';
-import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { UpkeepBody } from '../../../contract/schemas.ts';
@@ -13,6 +13,7 @@ import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import type { Sent } from '../../composables/useWriting.ts';
+import { useSaying } from '../../composables/useSaying.ts';
 import { useHome } from '../../stores/home.ts';
 import KeptRow from './KeptRow.vue';
 import SystemExtras from './SystemExtras.vue';
@@ -28,8 +29,7 @@ const homeId = String(route.params['homeId']);
 const upkeep = ref<UpkeepBody | null>(null);
 const sought = ref(typeof route.query['find'] === 'string' ? route.query['find'] : '');
 const showGiven = ref(false);
-const said = ref<{ text: string; wrong: boolean } | null>(null);
-const saying = useTemplateRef('saying');
+const say = useSaying();
 /** Counts the changes made, so that every panel begins anew after one. */
 const changes = ref(0);
 
@@ -60,22 +60,18 @@ const hasGiven = computed(() => upkeep.value?.kept.some(({ retiredOn }) => retir
 
 /** Says what came of a change and reads anew what it moved. */
 async function written({ outcome }: Sent, text: string): Promise<void> {
-  if (outcome.kind === 'refused') said.value = { text: tellBody(outcome.error).text, wrong: true };
+  if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
   else {
     if (outcome.kind === 'delivered') await load();
-    said.value = { text: `${text}${waitsText(t.value, outcome)}`, wrong: false };
+    say({ text: `${text}${waitsText(t.value, outcome)}` });
     changes.value += 1;
   }
-  await nextTick();
-  saying.value?.focus();
 }
 
 async function takenUp(text: string): Promise<void> {
   await load();
-  said.value = { text, wrong: false };
+  say({ text });
   changes.value += 1;
-  await nextTick();
-  saying.value?.focus();
 }
 </script>
 
@@ -85,12 +81,8 @@ async function takenUp(text: string): Promise<void> {
       <h1>{{ t('upkeep.title') }}</h1>
       <p v-if="home.house" class="soft">{{ t('upkeep.lead', { home: home.house.home.name }) }}</p>
     </header>
-    <div ref="saying" role="status" tabindex="-1" class="saying">
-      <p v-if="said" class="notice" :class="{ wrong: said.wrong }">{{ said.text }}</p>
-    </div>
     <PageState
       v-if="state.kind === 'failed' || (state.kind === 'loading' && !upkeep)"
-      class="saying"
       :state="state"
       :loading="t('shell.loading')"
       :again="t('shell.tryAgain')"
