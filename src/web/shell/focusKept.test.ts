@@ -1,3 +1,4 @@
+// @vitest-environment happy-dom
 import { mount } from '@vue/test-utils';
 import { afterEach, expect, test } from 'vitest';
 import { defineComponent, h, nextTick, ref } from 'vue';
