@@ -86,7 +86,7 @@ onMounted(() => {
   window.setTimeout(() => void fetchPages(), PREFETCH_MS);
 });
 
-/** What one key does, where it is not being typed into a field. */
+/** The act of each single key, while nothing is being typed into a field. */
 const KEYS: Readonly<Record<string, (homeId: string) => void>> = {
   '!': (id) => void router.push({ name: 'trouble', params: { homeId: id } }),
   '/': () => {

@@ -66,7 +66,7 @@ describe('a home begun late in a season', () => {
       expect.arrayContaining(['hose-disconnect', 'outdoor-tap-shut-and-drain', 'smoke-alarm-battery-swap']),
     );
     expect(within(2)).toContain('gas-vent-and-trap-check');
-    // What a trade does waits for the trade, which is called on the first day.
+    // Work of a trade waits for the trade, which is called on the first day.
     expect(within(5)).toEqual(expect.arrayContaining(['irrigation-winterise', 'water-heater-flue-centre']));
     const irrigation = caughtUp.find(({ code }) => code === 'irrigation-winterise');
     expect(irrigation?.occurrence.bookBy).toBe('2026-11-27');

@@ -78,7 +78,7 @@ describe.each(Object.entries(JUDGED))('walking through %s', (name, judged) => {
     const safety = adoption.duties.filter(({ planned }) => planned.practice.lifeSafety);
     for (const { duty } of safety) {
       const week = review.weeks.get(duty.id) ?? 1;
-      // What has a date of its own later, such as an alarm made last year, keeps it.
+      // A thing with a later date of its own, such as an alarm made last year, keeps it.
       if (week <= BASELINE_WEEKS) expect(week).toBeLessThanOrEqual(4);
     }
     const lines = [1, 2, 3, 4, 5, 6].map(

@@ -2,7 +2,7 @@ import { HARD_FREEZE, stormsOf, type WeatherDay } from './weather.ts';
 
 const FREEZING = 0;
 
-/** What the days ahead hold that a house must be ready for. */
+/** Weather of the days ahead that a house must be ready for. */
 export interface OutlookSays {
   /** The first day with frost, and the coldest of those after it in a row; null where none is told. */
   readonly frost: { readonly first: WeatherDay; readonly coldest: WeatherDay; readonly hard: boolean } | null;

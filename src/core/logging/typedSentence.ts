@@ -2,7 +2,7 @@ import type { CivilDate } from '../calendar/civilDate.ts';
 import { readTypedNumber } from '../units/typedNumber.ts';
 import { datePhraseIn, type DateOrder } from './datePhrase.ts';
 
-/** What a sentence says: a day, an amount of money in the smallest unit, and the words left to search with. */
+/** A sentence as it is understood: a day, an amount of money in the smallest unit, and the words left to search with. */
 export interface TypedSentence {
   readonly search: string;
   readonly date: CivilDate | null;

@@ -31,7 +31,7 @@ export const lookSchema = z.strictObject({
 });
 export type Look = z.infer<typeof lookSchema>;
 
-/** What is only watched is looked at again after so many days, and what is to be put right has so many, where a choice says nothing else. */
+/** Days until a watched thing is checked again, and days to fix a problem, where a choice says nothing else. */
 const DAYS = { watch: 30, act: 7 } as const;
 
 /** Within how many days what was seen is to be put right; null for what is sound. A stop is for today. */

@@ -9,7 +9,7 @@ export interface Waits {
   readonly because: string | null;
 }
 
-/** What decides the order of a run: the practices, and what is outstanding. */
+/** The inputs that decide the order of a run: the practices, and the open tasks. */
 export interface OrderFrom {
   readonly find: FindPractice;
   /** Whether a task is outstanding: one done lately need not be done again first. */

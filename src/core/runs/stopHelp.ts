@@ -13,14 +13,14 @@ export interface StopFound {
   readonly repairs: readonly string[];
 }
 
-/** What to say at a stop: why, what to do now, and whom to call. */
+/** The help at a stop: why, the steps to take now, and whom to call. */
 export interface StopHelp {
   readonly why: readonly Because[];
   readonly follows: readonly Follow[];
   /** The stop of the work it was seen at, in the catalogue’s words. */
   readonly says: string | null;
   readonly trade: Trade | null;
-  /** What to do about it, step by step. */
+  /** The steps to take, in order. */
   readonly response: Practice | null;
 }
 

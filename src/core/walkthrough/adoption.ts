@@ -15,7 +15,7 @@ export interface Adoption {
   readonly assets: readonly Asset[];
   readonly duties: readonly AdoptedDuty[];
   readonly traits: readonly Extract<EntryBody, { kind: 'trait' }>[];
-  /** What was done before the home began, as far as anyone remembers. */
+  /** Work done before the home began, as far as anyone remembers. */
   readonly done: readonly DoneBefore[];
 }
 

@@ -139,7 +139,7 @@ export const dayOfWeek = (adopted: CivilDate, week: number): CivilDate =>
 /** The last week that begins while an occurrence can be done: what is caught up, or has a date of its own, makes no sense later; the rest can wait. */
 export function lastWeekOf({ baseline, reasons, window }: Occurrence, adopted: CivilDate): number {
   if (baseline && !reasons.some(({ kind }) => kind === 'caughtUp')) return BASELINE_WEEKS;
-  // What is past its last day already is late whenever it is done.
+  // Work past its last day already is late whenever it is done.
   if (window.latest < adopted) return BASELINE_WEEKS;
   const week = Math.floor((toDay(window.latest) - toDay(adopted)) / 7) + 1;
   return Math.min(BASELINE_WEEKS, Math.max(1, week));

@@ -104,7 +104,7 @@ const TWO_WEEKS = 14;
 const HALF_A_YEAR = 182;
 const LISTED: ReadonlySet<string> = new Set(['season', 'clockChange', 'dates']);
 
-/** What is opened in spring has long been open in summer, whoever opened it: it is asked of again a year after its date. */
+/** Work of opening in spring has long been done in summer, whoever did it: it is due again a year after its date. */
 function openedLongAgo({ planned }: AdoptedDuty, { reasons }: Occurrence, on: CivilDate): CivilDate | null {
   const isSpring = countingRules(planned.school.rule).some(
     (rule) => rule.kind === 'season' && (rule.anchor === 'lastFreeze' || rule.anchor === 'coolingStart'),

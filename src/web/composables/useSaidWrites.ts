@@ -7,7 +7,7 @@ import { useErrorText } from './useErrorText.ts';
 import { waitsText } from './waitsText.ts';
 import { useWriting, type Sent, type Wanted } from './useWriting.ts';
 
-/** What a page does when something it sent was taken, undone or refused. */
+/** The answers of a page when an entry it sent was saved, undone or refused. */
 export interface Hears {
   readonly taken?: (sent: Sent) => void;
   readonly undone?: (entries: readonly NewEntry[]) => void;

@@ -44,7 +44,7 @@ const chosen = defineModel<boolean>({ required: true });
   border-color: var(--soft);
 }
 
-/* What is chosen shows by its shape as well: the double rule at its left, as a line of the book has it. */
+/* A chosen line shows by its shape as well: the double rule at its left, as a line of the book has it. */
 .block:has(input:checked) {
   padding-left: calc(0.875rem - 5px);
   border-color: var(--brine);

@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import Toast from 'primevue/toast';
 
-/** What a toast offers to do. */
+/** The act that a toast offers. */
 interface Offer {
   readonly label: string;
   readonly act: () => void;

@@ -7,7 +7,7 @@ import KitMenu, { type Act } from '../kit/KitMenu.vue';
 import { useKeySetting } from '../composables/useKeySetting.ts';
 import { THEMES, useTheme } from '../composables/useTheme.ts';
 
-/** What belongs to the person and to this device: how-to, colors, single keys, signing out. */
+/** The menu of the person and this device: how-to, colors, single keys, signing out. */
 const props = defineProps<{ homeId: string | null }>();
 const emit = defineEmits<{ leave: []; search: [] }>();
 const { t } = useI18n({ useScope: 'global' });

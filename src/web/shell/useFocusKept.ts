@@ -1,6 +1,6 @@
 import { useEventListener, useMutationObserver } from '@vueuse/core';
 
-/** What had the focus and everything that holds it, from the inside out, up to the page's own part. */
+/** The element that had the focus and its ancestors, from the inside out, without the body. */
 function pathOf(target: EventTarget | null): HTMLElement[] {
   const path: HTMLElement[] = [];
   for (

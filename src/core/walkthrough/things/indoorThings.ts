@@ -86,7 +86,7 @@ const bathrooms = (given: Given): Thing[] =>
     ];
   });
 
-/** What else holds or moves water. A tank has its overflow pipe. */
+/** Other things that hold or move water. A tank has its overflow pipe. */
 const waterParts = (given: Given): Thing[] => [
   ...when(given.has('water-parts', 'sump'), { id: 'sump', kind: 'sump', room: roomBelow(given) }),
   ...when(given.has('water-parts', 'water-tank'), { id: 'water-tank', kind: 'water-tank', room: 'outside' }),

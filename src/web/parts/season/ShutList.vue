@@ -8,7 +8,7 @@ import { capital, type Speech } from '../../../locales/speech.ts';
 import StateQuestion from './StateQuestion.vue';
 import { askedSoon, seasonName, shutText } from './seasonLines.ts';
 
-/** What is shut off for the season, since when and until when; what nobody knows is asked as its season changes. */
+/** Things shut off for the season, since when and until when. An unknown state is asked about as its season changes. */
 const props = defineProps<{
   lines: StandingBody['lines'];
   marks: StandingBody['marks'];

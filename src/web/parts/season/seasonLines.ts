@@ -9,7 +9,7 @@ type SeasonLine = StandingBody['lines'][number];
 /** An unknown state is asked for when its change is this near, days. */
 const ASKED_DAYS = 30;
 
-/** What frost breaks when it is left full of water. */
+/** States of things that frost breaks when they are left full of water. */
 const FROST_STATES: ReadonlySet<string> = new Set([
   'outdoor-tap',
   'irrigation',
@@ -26,11 +26,11 @@ export function seasonName(speech: Speech, house: HouseBody, { asset, state }: S
   return name.toLowerCase().includes(last) ? name : `${name} (${what})`;
 }
 
-/** What frost could still harm: open, or nobody knows. */
+/** Things that frost could still harm: open, or not known. */
 export const openToFrost = (lines: readonly SeasonLine[]): SeasonLine[] =>
   lines.filter(({ state, standing }) => FROST_STATES.has(state) && standing !== 'closed');
 
-/** What is asked about because its season changes soon and nobody knows how it stands. */
+/** Things to ask about, because their season changes soon and their state is not known. */
 export const askedSoon = (speech: Speech, lines: readonly SeasonLine[]): SeasonLine[] =>
   lines.filter(
     ({ standing, nextOn }) =>

@@ -25,7 +25,7 @@ const props = defineProps<{
   speech: Speech;
   today: string;
   busy: boolean;
-  /** What is known of it already. */
+  /** The values known already. */
   preset: LogDraft;
 }>();
 const emit = defineEmits<{ note: [noted: Noted]; cancel: [] }>();

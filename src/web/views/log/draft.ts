@@ -16,7 +16,7 @@ export type NoteKind = (typeof NOTE_KINDS)[number];
 export const LOG_KINDS = [...NOTE_KINDS, 'season'] as const;
 export type LogKind = (typeof LOG_KINDS)[number];
 
-/** What is known already when a form opens. */
+/** The values known already when a form opens. */
 export interface LogDraft {
   readonly kind: LogKind;
   readonly thing?: string | undefined;

@@ -53,7 +53,7 @@ export interface LogSources {
 /** So many are shown of tasks, and of all else together. */
 const SHOWN = 6;
 
-/** What a search in Log answers with: tasks first, then measurements, problems, supplies, events and what is shut for a season. */
+/** The answers of a search in Log: tasks first, then measurements, problems, supplies, events and things shut off for a season. */
 export function logHits(search: string, sources: LogSources): LogHit[] {
   const answers = (hits: readonly (LogHit & { readonly words: readonly string[] })[]): LogHit[] =>
     searchIn(search, hits, ({ words }) => words).slice(0, SHOWN);

@@ -6,7 +6,7 @@ import { dateText, type Speech } from '../../../locales/speech.ts';
 import { useSaidWrites } from '../../composables/useSaidWrites.ts';
 import type { LogHit } from './logHits.ts';
 
-/** What was typed beside the words that are searched for. */
+/** The rest of the typed sentence, beside the words that are searched for. */
 export interface Said {
   readonly date: CivilDate;
   readonly cost: number | null;

@@ -7,7 +7,7 @@ import { practiceTitle } from '../../../locales/practiceText.ts';
 import { capital, dateText, nameIn, type Speech } from '../../../locales/speech.ts';
 import { useHome } from '../../stores/home.ts';
 
-/** What is to be booked or ordered by now, or within two weeks, and papers that end. */
+/** Visits to book and supplies to order by now or within two weeks, and warranties that end. */
 const props = defineProps<{ covers: StandingBody['covers']; speech: Speech }>();
 const home = useHome();
 const t = computed(() => props.speech.t);
@@ -20,7 +20,7 @@ interface Errand {
   readonly word: 'book' | 'order';
 }
 
-/** What is booked is the task; what is ordered are its supplies. */
+/** A booking names the task, an order its supplies. */
 function namesOf(word: Errand['word'], { practice }: Duty): string[] {
   const title = practiceTitle(props.speech, practice);
   const found = practice.from === 'catalogue' ? home.find(practice.code) : undefined;

@@ -23,7 +23,7 @@ import { useTodayActs } from './useTodayActs.ts';
 import { useTodayData } from './useTodayData.ts';
 import { useWeek } from './useWeek.ts';
 
-// What is seldom there, or opened by a press, is fetched when the page shows.
+// Parts that are seldom there, or opened by a press, are fetched when the page shows.
 const loadLogDialog = () => import('../../parts/task/LogDialog.vue');
 const loadPutOffDialog = () => import('./PutOffDialog.vue');
 const loadStopNotice = () => import('./StopNotice.vue');
@@ -72,7 +72,7 @@ const closing = ref<OpenFindingBody | null>(null);
 const standing = computed(() => home.standing);
 const stops = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict === 'stop'));
 const problems = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict !== 'stop'));
-/** What the weather asks about is not asked about twice. */
+/** The season questions that the weather does not ask already. */
 const asked = computed(
   () =>
     new Set(
@@ -116,7 +116,7 @@ function written(sent: Sent, text: string): void {
   acts.written(sent, text);
 }
 
-/** What every line of the page is shown with, and what its acts do. */
+/** The data and the acts that every line of the page has in common. */
 const lineProps = computed(() => ({
   speech: speech.value,
   mayWrite: home.mayWrite,

@@ -15,7 +15,7 @@ import type { useWeek } from './useWeek.ts';
 
 const A_WEEK = 7;
 
-/** What was sent, on its line: short, for nothing may move when it is said there. */
+/** The words for a sent act on its line: short, because nothing may move when they appear. */
 function lineText(speech: Speech, { entries, outcome }: Sent): string {
   const kind = entries[0]?.body.kind;
   const first = speech.t(`today.settled.${kind === 'putOff' || kind === 'skipped' ? kind : 'done'}`);
@@ -37,7 +37,7 @@ const postponedTo = ({ units }: Line, on: CivilDate, to: CivilDate, why: string)
     saw: key,
   }));
 
-/** What can be done on a line of Today: one request each, said in a toast and on the line, and undone from either. */
+/** The acts of a line of Today: one request each, told in a toast and on the line, and undone from either. */
 export function useTodayActs(
   speech: ComputedRef<Speech>,
   week: ReturnType<typeof useWeek>,
@@ -53,7 +53,7 @@ export function useTodayActs(
     undone: (entries) => {
       week.unsettle(entries.map(({ id }) => id));
     },
-    // What stands may be other than what was seen: the page chooses anew.
+    // The state may differ from the one on screen: the page chooses anew.
     refused: week.choose,
   });
 

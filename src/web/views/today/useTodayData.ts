@@ -36,7 +36,7 @@ export function useTodayData(homeId: string) {
     missing.value = failed ? tell(failed.reason).text : '';
   }
 
-  /** What stands beside the tasks is read again where the house was. */
+  /** The lists beside the tasks are read again when the house was. */
   watch(
     () => home.standing,
     async (now, before) => {

@@ -4,7 +4,7 @@ import { USUAL_HOURS, thisWeek } from '../../../core/upkeep/thisWeek.ts';
 import { sectionsOf, type Line, type Section, type Unit } from '../../parts/task/lines.ts';
 import { useHome } from '../../stores/home.ts';
 
-/** What was done about a task since the page was opened: said on its line, and undone from there. */
+/** The act on a task since the page was opened: its line says it, and undoes it. */
 export interface Settled {
   readonly text: string;
   readonly entries: readonly NewEntry[];
@@ -27,7 +27,7 @@ function tripsOf(lines: readonly Line[]): Trip[] {
   const trips: { line: Line; along: Line[] }[] = [];
   for (const line of lines) {
     const lead = trips.find((trip) => goesWith(line, trip.line) || goesWith(trip.line, line));
-    // What lives depend on keeps a line and a button of its own.
+    // A safety task keeps a line and a button of its own.
     if (lead && !line.lifeSafety) lead.along.push(line);
     else trips.push({ line, along: [] });
   }

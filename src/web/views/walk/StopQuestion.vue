@@ -229,7 +229,7 @@ legend {
   color: var(--rust);
 }
 
-/* What is come to by key or press does not hide behind the bar at the foot. */
+/* A field reached by key or press does not hide behind the bar at the bottom. */
 .question :deep(:is(.k-button, .k-input, .k-check-input, .block)) {
   scroll-margin-bottom: 9rem;
 }

@@ -271,7 +271,7 @@ h2:focus {
   gap: 0.5rem;
 }
 
-/* What is chosen by one press, and leads on. */
+/* Choices of one press, which lead on. */
 .way {
   display: block;
   min-height: 3rem;
