@@ -445,7 +445,7 @@ export const alarms: readonly Practice[] = [
   }),
   response({
     code: 'co-event-response',
-    title: 'Carbon monoxide alarm, or several people unwell',
+    title: 'Carbon monoxide alarm, or several people feel ill',
     why: 'Headache, dizziness, nausea or a feeling like flu are often the first signs. Breathing it for long harms or kills.',
     appliesTo: ['house'],
     lifeSafety: true,
