@@ -9,7 +9,7 @@ import type { Terms } from '../core/practice/terms.ts';
 import { termsOfPlan } from '../core/walkthrough/adoption.ts';
 import type { DemoHome, Habit, Teller } from './demoHome.ts';
 import { clustersOf, playCluster, type Played } from './play.ts';
-import { seededRandom } from './random.ts';
+import { seededRandom } from '../core/basics/random.ts';
 
 /** How far back a demo household's record goes. */
 export const RECORD_DAYS = 760;

@@ -41,7 +41,7 @@ describe('the almanac of a home', () => {
     await page.press('Set dates for this home');
     await (await page.find('[data-season=leafFall] input')).sendKeys('31-12');
     await page.press('Save');
-    await page.says('Month-day such as 10-09', '[data-season=leafFall]');
+    await page.says('Month and day such as 10-09', '[data-season=leafFall]');
     await page.press('Cancel');
     expect(await season('leafFall')).toContain('by the weather station');
   });
@@ -71,7 +71,7 @@ describe('the almanac of a home', () => {
         lines[9] = 'X1,2000-08-10,THE HEAD,warm,50,0';
       }),
     );
-    await page.says('Nothing was taken from that file');
+    await page.says('Nothing was read from that file');
     await page.says('Line 6, DATE: must be a real day');
     await page.says('Line 11, TMAX: must be whole tenths');
     expect(await season('firstFreeze')).toContain('by the weather station');

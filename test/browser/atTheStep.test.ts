@@ -62,7 +62,7 @@ describe('on a phone, at the step', () => {
     await page.type('Who you called', 'Heating company');
     await page.click('[data-act=stop-answer]');
     await page.click('[data-act=finish]');
-    await page.says('entries saved.', '.saying');
+    await page.toast('entries saved.');
     await page.openToday();
     await page.says('Stop: Furnace', '[data-stop="reading.gas-flame"]');
     await page.says('An orange flame burns badly', '[data-stop="reading.gas-flame"]');
@@ -101,7 +101,7 @@ describe('on a phone, at the step', () => {
       await next();
     }
     await page.click('[data-act=finish]');
-    await page.says('entries saved.', '.saying');
+    await page.toast('entries saved.');
     await page.visit('ledger');
     await page.says('indoor humidity, upper floor: 87 %');
     await page.says('humidifier control, ground floor: 4');
@@ -136,7 +136,7 @@ describe('on a phone, at the step', () => {
     await next();
     await next();
     await page.click('[data-act=finish]');
-    await page.says('entries saved.', '.saying');
+    await page.toast('entries saved.');
     await page.openToday();
     await page.says('Higher: it does not drain', '[data-finding="Higher: it does not drain"]');
     await page.says('scum gets through', '[data-finding^="One is broken"]');
@@ -152,7 +152,7 @@ describe('on a phone, at the step', () => {
       await next();
     }
     await page.click('[data-act=finish]');
-    await page.says('saved.', '.saying');
+    await page.toast('saved.');
     await page.openToday();
     await page.find('[data-finding^="One is broken"]');
     expect(await page.count(found)).toBe(0);
@@ -216,7 +216,7 @@ describe('on a phone, at the step', () => {
     await plumber?.clear();
     await plumber?.sendKeys('Plumber 555 0142');
     await page.press('Save the numbers');
-    await page.says('The numbers are saved.', '.saying');
+    await page.toast('The numbers are saved.');
     await page.says('Plumber 555 0142', '.contacts');
     await page.driver.navigate().refresh();
     await page.says('Plumber 555 0142', '.contacts');

@@ -63,11 +63,11 @@ describe('better dates', () => {
       rule: { kind: 'season', anchor: 'leafFall', offsetDays: 21 },
     });
     await page.go(`${homePath}/today`);
-    await page.says('1 task could be kept better.', '[data-test=better]');
+    await page.says('1 task can have a better schedule.', '[data-test=better]');
     await page.click('[data-act=better]');
     await page.says('Which task', '[role=dialog]');
     await page.press('Use it', "//*[@role='dialog']");
-    await page.toast('1 task is kept so from today.');
+    await page.toast('1 task has its new schedule from today.');
     await page.waitFor(async () => (await page.count('[data-test=better]')) === 0, 'it is still offered');
     await page.go(`${homePath}/record`);
     await page.says('Clean the gutters', '[data-entry]');

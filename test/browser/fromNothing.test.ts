@@ -51,7 +51,7 @@ describe('from an empty account', () => {
     await page.type('Name', 'Smoke alarms');
     await page.choose('Place', 'a new room');
     await page.type('Name of the room', 'Upstairs');
-    await page.type('Units, one a line', 'Landing\nBedroom');
+    await page.type('Units, one on each line', 'Landing\nBedroom');
     await page.choose('Task', 'Test the smoke alarm');
     await page.says('First due Tue, Nov 24, today. no record yet', '[data-test=preview]');
     await page.type('Last done', '2026-11-01');
@@ -120,7 +120,7 @@ describe('from an empty account', () => {
       '[data-test=moves]',
     );
     await page.press('Stop doing this');
-    await page.says('Vacuum the grille: stopped.', '.saying');
+    await page.toast('Vacuum the grille: stopped.');
     await page.press('Show stopped tasks');
     await page.says('Stopped Tue, Nov 24', '[data-kept="Vacuum the grille"]');
     await page.visit('house');

@@ -61,7 +61,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await page.type('Minutes', '7');
     await page.type('Why (optional', 'It was Friday');
     await page.press('Save');
-    const effect = await page.says('Saved.', '.saying');
+    const effect = await page.toast('Saved.');
     expect(effect).toContain('Test the smoke alarm, Basement is now due Sun, Dec 20, in 26 days.');
     const corrected = await page.says('edited Nov 24', '[data-entry]');
     expect(corrected).toContain('Day was Tue, Nov 24, is Fri, Nov 20');
@@ -72,10 +72,10 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
   test('struck out it no longer counts, and restored it does', async () => {
     await page.click('[data-entry] [data-act=strike]');
     await page.press('Delete');
-    await page.says('is now due Sun, Nov 1, 23 days ago', '.saying');
+    await page.toast('is now due Sun, Nov 1, 23 days ago');
     await page.says('(deleted)', '[data-entry]');
     await page.click('[data-entry] [data-act=restore]');
-    await page.says('Restored. Test the smoke alarm, Basement is now due Sun, Dec 20', '.saying');
+    await page.toast('Restored. Test the smoke alarm, Basement is now due Sun, Dec 20');
   });
 
   test('Today shows the date as corrected', async () => {

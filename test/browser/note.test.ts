@@ -157,7 +157,7 @@ describe('practices', () => {
     expect(await (await page.field('Amount each time')).getAttribute('value')).toBe('2');
     await page.type('Minutes', '20');
     await page.press('Save');
-    await page.says('Feed the sourdough: changed.', '.saying');
+    await page.toast('Feed the sourdough: changed.');
     await page.press('Open');
     await page.says('About 20 min', '[data-practice=own-feed-the-sourdough]');
     await page.visit('add');

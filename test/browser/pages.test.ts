@@ -75,7 +75,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     page.press('Set dates for this home').then(() => page.find('[data-season] input')),
   Bench: () => page.visit('bench').then(() => page.says('Still needed')),
   'the Bench with a verdict, its edges being set': async () => {
-    await page.press('Sludge');
+    await page.press('Sludge in a septic tank');
     await page.type('Sludge, in', '13');
     await page.press('Set your own limits');
     await page.find('[data-verdict=act]');
@@ -90,7 +90,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('A measurement');
     await page.choose('Which thing', 'Water heater');
     await page.type('At the faucet', '130');
-    await page.tick('After a minute');
+    await page.tick('After one minute');
     await page.find('[data-verdict=act]');
   },
   Note: () => page.visit('note').then(() => page.find('[data-test=typed]')),

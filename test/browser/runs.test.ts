@@ -89,7 +89,7 @@ describe('the autumn closing', () => {
     }
     // The next act of this device is told to be behind.
     await page.click('[data-act=tick]');
-    await page.says('This checklist continued on another device', '.saying');
+    await page.toast('This checklist continued on another device');
   });
 
   test('a stop interrupts it, also after a reload, until it is answered', async () => {
@@ -98,11 +98,11 @@ describe('the autumn closing', () => {
     await page.click('[data-act=tick]');
     while ((await page.count('[data-act=gate-yes]')) > 0) await page.click('[data-act=gate-yes]');
     await page.type('At the faucet', '62 °C');
-    await page.tick('After a minute');
+    await page.tick('After one minute');
     await page.click('[data-act=keep-reading]');
-    await page.says('Nobody bathes or showers before it is turned down', '[role=alertdialog]');
+    await page.says('No bath or shower until it is turned down', '[role=alertdialog]');
     await page.driver.navigate().refresh();
-    await page.says('Nobody bathes or showers before it is turned down', '[role=alertdialog]');
+    await page.says('No bath or shower until it is turned down', '[role=alertdialog]');
     await page.type('Who you called', 'Dial turned down');
     await page.click('[data-act=stop-answer]');
     await page.waitFor(async () => (await page.count('[role=alertdialog]')) === 0, 'the stop stays');
@@ -110,7 +110,7 @@ describe('the autumn closing', () => {
 
   test('finished, everything is in the ledger at once, what it shut stands shut, and the spring duty appears', async () => {
     await page.click('[data-act=finish]');
-    await page.says('entries saved.', '.saying');
+    await page.toast('entries saved.');
     await page.openToday();
     await page.says('Back faucet since Tue, Nov 24, reopen around', 'section[aria-labelledby=section-shut]');
     await page.says('Nobody bathes or showers', '[data-stop="reading.tap-temperature"]');
@@ -130,7 +130,7 @@ describe('one job', () => {
     await page.press('Start with these');
     await page.says('First, get these together');
     await page.click('[data-act=begin]');
-    await page.says('Do not do this yourself: Calling a heat exchanger sound.');
+    await page.says('Do not do this yourself: Judging a heat exchanger.');
     await page.says('First turn the power off at the switch');
     await page.click('[data-act=tick]');
     await page.says('Answer the questions above first.');
@@ -141,7 +141,7 @@ describe('one job', () => {
     await page.says('First turn the power off at the switch', '[role=alertdialog]');
     await page.click('[data-act=stop-answer]');
     await page.click('[data-act=finish]');
-    await page.says('Finished. 1 entry saved.', '.saying');
+    await page.toast('Finished. 1 entry saved.');
     await page.openToday();
     await page.says('Tune up the gas furnace', '[data-stop="Tune up the gas furnace"]');
   });
@@ -156,7 +156,7 @@ describe('one job', () => {
     await page.says('Everything is done.');
     await page.click('[data-act=finish]');
     // What was seen is kept as well, sound as it was.
-    await page.says('Finished. 8 entries saved.', '.saying');
+    await page.toast('Finished. 8 entries saved.');
     await page.visit('ledger');
     await page.says('Done Tune up the gas furnace, Furnace');
     await page.openToday();
@@ -178,7 +178,7 @@ describe('one job', () => {
     await page.click('[data-act=reopen]');
     await goThrough(page, 'gfci-test');
     await page.click('[data-act=finish]');
-    await page.says('Finished.', '.saying');
+    await page.toast('Finished.');
     await page.visit('ledger');
     await page.says('Both tripped and reset');
   });
@@ -210,7 +210,7 @@ describe('a round somebody left half-way', () => {
     await page.driver.navigate().refresh();
     await page.says('To be saved: Torn frame, Upper edge.', '[data-test=found]');
     await page.click('[data-act=finish]');
-    await page.says('entries saved.', '.saying');
+    await page.toast('entries saved.');
     await page.openToday();
     await page.says('Return filter, Upper edge', '[data-finding="Torn frame"]');
   });
@@ -245,10 +245,10 @@ describe('where there is no signal', () => {
     expect(await settled()).toBe(2);
     await leaveOut('And snows');
     await page.click('[data-act=finish]');
-    await page.says('Finish when there is a signal', '.saying');
+    await page.toast('Finish when there is a signal');
     await page.connect(true);
     await page.click('[data-act=finish]');
-    await page.says('entries saved.', '.saying');
+    await page.toast('entries saved.');
     await page.visit('ledger');
     const text = await page.says('And snows');
     expect(text).toContain('It snows');
@@ -278,7 +278,7 @@ describe('a treatment plant visit, by the pen', () => {
     const field = await page.driver.findElement({ id: (await depth.getAttribute('for')) ?? '' });
     await field.sendKeys('deep');
     await page.click('[data-act=save-sheet]');
-    await page.says('Some fields are wrong. They are marked.', '.saying');
+    await page.toast('Some fields are wrong. They are marked.');
     await page.says('Write a number');
     await field.clear();
     await field.sendKeys('48 in');
@@ -293,10 +293,10 @@ describe('a treatment plant visit, by the pen', () => {
     }
     await page.choose('Who', 'Marek');
     await page.click('[data-act=save-sheet]');
-    await page.says('Saved. Finish the checklist', '.saying');
+    await page.toast('Saved. Finish the checklist');
     await page.press('Step by step');
     await page.click('[data-act=finish]');
-    await page.says('entries saved.', '.saying');
+    await page.toast('entries saved.');
     await page.openToday();
     await page.says('Layers in a septic tank, by every approach', '[aria-labelledby=section-findings]');
     await page.visit('ledger');
@@ -312,7 +312,7 @@ describe('a treatment plant visit, by the pen', () => {
     await page.click('[data-round=midwinter] [data-act=start]');
     await page.click('[data-act=begin]');
     await page.click('[data-act=finish]');
-    await page.says('there is nothing to save', '.saying');
+    await page.toast('there is nothing to save');
     await page.visit('runs');
     await page.says('Midwinter checklist started');
     await page.press('Discard …');

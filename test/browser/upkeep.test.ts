@@ -34,7 +34,7 @@ describe('how a thing is kept', () => {
     await page.click(kept(FILTER, 'change'));
     const table = await page.says('Sat, Nov 28', `${kept(FILTER)} table`);
     expect(table).toContain('Times a year');
-    expect(table).toContain('Fitters who see what neglect does');
+    expect(table).toContain('Technicians who see neglected systems');
     expect(table).toContain('Right: Pets or a smoker.');
     await page.waitFor(
       async () => !(await (await page.find(`${kept(FILTER)} table`)).getText()).includes('…'),
@@ -48,7 +48,7 @@ describe('how a thing is kept', () => {
     const said = /Nov 28 → (.+?), \d+ days later/.exec(moves)?.[1];
     expect(said).toBeDefined();
     await page.press('Save');
-    await page.says('Change the air filter: saved, from today.', '.saying');
+    await page.toast('Change the air filter: saved, from today.');
     await page.click(kept(FILTER, 'dates'));
     await page.says(said ?? 'a date', kept(FILTER));
   });
@@ -62,7 +62,7 @@ describe('how a thing is kept', () => {
     await page.type('Due every', '2');
     await page.says('sooner', '[data-test=moves]');
     await page.press('Save');
-    await page.says('saved, from today', '.saying');
+    await page.toast('saved, from today');
     await page.says('My own interval: every 2 months', kept(FILTER));
   });
 });
@@ -79,7 +79,7 @@ describe('what the record proposes', () => {
     await page.says('Dates that move', kept(FILTER));
     await page.press('Cancel');
     await page.click(kept(FILTER, 'dismiss'));
-    await page.says('Change the air filter: not changed.', '.saying');
+    await page.toast('Change the air filter: not changed.');
     await page.waitFor(
       async () => (await page.count(`${kept(FILTER)} .proposal`)) === 0,
       'it is still proposed',
@@ -111,14 +111,14 @@ describe('pausing, taking up, giving up', () => {
     await page.click(kept('Look for moisture at every fixture', 'resume'));
     await page.says('nothing due →', '[data-test=moves]');
     await page.press('Resume', `//*[@data-kept='Look for moisture at every fixture']//form`);
-    await page.says('resumed.', '.saying');
+    await page.toast('resumed.');
   });
 
   test('what a good practitioner would keep besides is offered, and taken up in one', async () => {
     const suggested = '[data-suggested=metal-roof-coat]';
     await page.says('coat the metal roof', suggested);
     await page.click(`${suggested} button`);
-    await page.says('added. Its dates are on Today.', '.saying');
+    await page.toast('added. Its dates are on Today.');
     await page.waitFor(async () => (await page.count(suggested)) === 0, 'it is still offered');
   });
 

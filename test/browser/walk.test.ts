@@ -225,7 +225,7 @@ describe('walking through a house, from an empty account', () => {
     await phone.visit('house');
     await phone.says('Where the heat comes from', '[data-test=loose]');
     await phone.choose('It shows', 'Furnace');
-    await phone.says('The photo is with Furnace', '.saying');
+    await phone.toast('The photo is with Furnace');
     await phone.press('Furnace', "//section[@aria-label='Rooms and what is in them']");
     await phone.find('figure img');
   });

@@ -112,7 +112,7 @@ describe('npm run due', () => {
       due: '2026-11-20',
       standing: 'lapsed',
     });
-    expect(err).toContain('3 entries are dated after 2027-01-01');
+    expect(err).toContain('3 entries after 2027-01-01');
   });
 
   test.each<[string, string[], string]>([

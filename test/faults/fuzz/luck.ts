@@ -1,4 +1,4 @@
-import { seededRandom } from '../../../src/demo/random.ts';
+import { seededRandom } from '../../../src/core/basics/random.ts';
 
 /** Seeded choices: the same seed makes the same ones. */
 export class Luck {
