@@ -54,7 +54,9 @@ describe('an entry the server fails at', () => {
     await page.toast('done today');
 
     await page.press('Try again');
-    await page.says('Not saved: Test the smoke alarm, Basement: done today. Something went wrong on the server.');
+    await page.says(
+      'Not saved: Test the smoke alarm, Basement: done today. Something went wrong on the server.',
+    );
     await gone('[data-test=waiting]');
 
     await heal();

@@ -213,7 +213,7 @@ export const daily = {
     page: 'Log',
     typed: 'What did you do, see, measure, buy or shut?',
     hint: 'A few words are enough. “filter 3 weeks ago 12.40” fills in the day and the cost.',
-    understood: 'This is saved as: {what}',
+    understood: 'Understood: {what}',
     found: 'What it could be',
     else: 'Or log something else',
     open: 'Log …',

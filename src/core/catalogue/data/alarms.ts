@@ -206,7 +206,7 @@ export const alarms: readonly Practice[] = [
   }),
   duty({
     code: 'smoke-alarm-age-replace',
-    title: 'Replace the smoke alarm by its age',
+    title: 'Replace the smoke alarm',
     why: 'Sensors wear out, even with good batteries.',
     appliesTo: ['smoke-alarm'],
     lifeSafety: true,
@@ -364,7 +364,7 @@ export const alarms: readonly Practice[] = [
   }),
   duty({
     code: 'co-alarm-age-replace',
-    title: 'Replace the carbon monoxide alarm by its age',
+    title: 'Replace the carbon monoxide alarm',
     why: 'The sensor wears out with time, even without any gas.',
     appliesTo: ['co-alarm'],
     lifeSafety: true,
@@ -467,7 +467,7 @@ export const alarms: readonly Practice[] = [
   }),
   duty({
     code: 'gas-detector-age-replace',
-    title: 'Replace the gas detector by its age',
+    title: 'Replace the gas detector',
     why: 'The sensor wears out with time, even without any gas.',
     appliesTo: ['gas-detector'],
     lifeSafety: true,

@@ -8,14 +8,11 @@ import KitMenu, { type Act } from '../../kit/KitMenu.vue';
 import ReasonList from '../../kit/ReasonList.vue';
 import WindowBar from '../../kit/WindowBar.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
-import { SYSTEM_ICONS } from '../../kit/icons.ts';
-import { practiceTitle } from '../../../locales/practiceText.ts';
-import { shortReasonText } from '../../../locales/shortReason.ts';
-import { capital, dateText, type Speech } from '../../../locales/speech.ts';
+import { dateText, type Speech } from '../../../locales/speech.ts';
 import { asksAge } from '../../parts/typed/asksAge.ts';
 import { sharedWindow, type Line, type Unit } from '../../parts/task/lines.ts';
 import TaskUnits from './TaskUnits.vue';
-import { dueText } from './dueText.ts';
+import { useTaskText } from './useTaskText.ts';
 import type { Settled } from './useWeek.ts';
 
 /** One line of Today: what is to be done and where, why now, its window, and one button. A tap on it opens why; the rest is in its menu. */
@@ -43,8 +40,6 @@ const emit = defineEmits<{
 const router = useRouter();
 const why = ref(false);
 const t = computed(() => props.speech.t);
-const title = computed(() => practiceTitle(props.speech, props.line.practice));
-const several = computed(() => props.line.units.length > 1);
 const isSettled = (unit: Unit): boolean => props.settled.has(unit.duty.id) || props.waiting.has(unit.duty.id);
 const left = computed(() => props.line.units.filter((unit) => !isSettled(unit)));
 const result = computed(() => {
@@ -56,50 +51,7 @@ const result = computed(() => {
 });
 const first = computed(() => props.line.units[0]);
 const shared = computed(() => sharedWindow(props.line.units));
-const icon = computed(() => {
-  const { practice } = props.line;
-  const found = practice.from === 'catalogue' ? props.speech.find(practice.code) : undefined;
-  return SYSTEM_ICONS[found?.system ?? 'household'];
-});
-const where = computed(() => {
-  const [only] = props.line.units;
-  if (several.value || !only) return '';
-  // A name that says the room needs it no second time.
-  const { place } = only;
-  return place === null || only.asset.name.includes(place) ? only.asset.name : `${only.asset.name}, ${place}`;
-});
-const due = computed(() => (first.value ? dueText(props.speech, first.value) : { text: '', grave: false }));
-
-const minutes = computed(() =>
-  props.line.minutes === null ? '' : t.value('today.minutes', { n: props.line.minutes }),
-);
-const because = computed(() =>
-  first.value ? shortReasonText(props.speech, first.value.occurrence.reasons) : '',
-);
-const last = computed(() => {
-  const on = first.value && props.lastDone(first.value.duty.id);
-  return on === undefined ? null : dateText(props.speech, on);
-});
-/** Why now, and when it was last done, where the reason does not say it already. */
-const reason = computed(() => {
-  const { missed, units } = props.line;
-  return [
-    capital(because.value),
-    last.value === null || because.value.includes(last.value)
-      ? ''
-      : t.value('today.lastDone', { on: last.value }),
-    units.some((unit) => unit.occurrence.asks === 'look') ? t.value('today.look') : '',
-    missed === 0 ? '' : t.value('today.missed', { n: missed }, missed),
-  ]
-    .filter(Boolean)
-    .join(' · ');
-});
-/** The same for a phone, where the reason is one tap away. */
-const short = computed(() =>
-  [where.value, minutes.value, last.value === null ? '' : t.value('today.lastDone', { on: last.value })]
-    .filter(Boolean)
-    .join(' · '),
-);
+const { title, icon, where, due, minutes, reason, short } = useTaskText(props);
 
 /** Of something nobody knows the age of, the date is read; the rest is done. */
 const doneLabel = computed(() => {
@@ -185,16 +137,19 @@ function onKey(event: KeyboardEvent): void {
           ><AppSign name="lifeSafety" />{{ ' ' }}{{ t('lifeSafety') }}</span
         >
       </h3>
-      <p v-if="result !== null" class="small result" role="status">
-        <Check :size="16" aria-hidden="true" /> {{ result }}
-      </p>
-      <template v-else>
-        <p class="soft small wide">{{ reason }}</p>
-        <p class="soft small narrow">
-          <AppSign v-if="line.lifeSafety" name="lifeSafety" class="mark" :label="t('lifeSafety')" />
-          {{ short }}
+      <div class="facts">
+        <!-- The facts keep their room under what is said, so that no line moves. -->
+        <div :class="{ under: result !== null }" :aria-hidden="result === null ? undefined : true">
+          <p class="soft small wide">{{ reason }}</p>
+          <p class="soft small narrow">
+            <AppSign v-if="line.lifeSafety" name="lifeSafety" class="mark" :label="t('lifeSafety')" />
+            {{ short }}
+          </p>
+        </div>
+        <p v-if="result !== null" class="small result" role="status">
+          <Check :size="16" aria-hidden="true" /> {{ result }}
         </p>
-      </template>
+      </div>
       <TaskUnits
         :line="line"
         :along="along"
@@ -265,6 +220,18 @@ function onKey(event: KeyboardEvent): void {
 .text {
   position: relative;
   min-width: 0;
+}
+
+.facts {
+  display: grid;
+}
+
+.facts > * {
+  grid-area: 1 / 1;
+}
+
+.under {
+  visibility: hidden;
 }
 
 h3 {
