@@ -19,8 +19,8 @@ export interface Formats {
   longWeekday(date: CivilDate): string;
   /** Minutes as hours and minutes: "1 h 25 min". */
   hours(minutes: number): string;
-  /** Month, day and, in any other year than this, the year, in the order this wording puts them; the day is marked. */
-  dayParts(date: CivilDate, now: CivilDate): { readonly text: string; readonly isDay: boolean }[];
+  /** Month and day in the order this wording puts them; the day is marked. */
+  dayParts(date: CivilDate): { readonly text: string; readonly isDay: boolean }[];
   monthDay(monthDay: string): string;
   /** A month with its year. */
   month(date: CivilDate): string;
@@ -59,12 +59,6 @@ export function formatsFor(locale: Vocabulary): Formats {
   const longDay = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'long', day: 'numeric', month: 'long' });
   const weekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'short' });
   const longWeekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'long' });
-  const yearDay = new Intl.DateTimeFormat(locale, {
-    ...utc,
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-  });
   const monthDay = new Intl.DateTimeFormat(locale, { ...utc, day: 'numeric', month: 'short' });
   const month = new Intl.DateTimeFormat(locale, { ...utc, month: 'short', year: 'numeric' });
   const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
@@ -83,10 +77,8 @@ export function formatsFor(locale: Vocabulary): Formats {
         .filter(Boolean)
         .join(' ');
     },
-    dayParts: (date, now) =>
-      (date.slice(0, 4) === now.slice(0, 4) ? monthDay : yearDay)
-        .formatToParts(atNoon(date))
-        .map(({ type, value }) => ({ text: value, isDay: type === 'day' })),
+    dayParts: (date) =>
+      monthDay.formatToParts(atNoon(date)).map(({ type, value }) => ({ text: value, isDay: type === 'day' })),
     month: (date) => month.format(atNoon(date)),
     monthDay: (text) => monthDay.format(new Date(`2000-${text}T00:00:00Z`)),
     distance: (from, to) => {

@@ -113,7 +113,7 @@ describe('the autumn closing', () => {
     await page.toast('entries saved.');
     await page.openToday();
     await page.says('Back faucet since Tue, Nov 24, reopen around', 'section[aria-labelledby=section-shut]');
-    await page.says('Nobody bathes or showers', '[data-stop="reading.tap-temperature"]');
+    await page.says('No bath or shower', '[data-stop="reading.tap-temperature"]');
     await page.visit('ledger');
     const text = await page.says('temperature at the faucet: 62 °C');
     expect(text).toMatch(/Done Shut and drain the outdoor faucet, Back faucet/);

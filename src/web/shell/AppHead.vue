@@ -132,6 +132,7 @@ const here = computed(() => placeOf(route.name));
 
 .pages {
   overflow-x: auto;
+  scrollbar-width: none;
   border-top: 1px solid var(--rule);
 }
 

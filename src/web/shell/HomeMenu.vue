@@ -32,12 +32,18 @@ const acts = computed((): Act[] => [
 </template>
 
 <style>
+.home-menu svg {
+  flex: none;
+}
+
 .home-menu {
   color: var(--ink);
   min-width: 0;
 }
 
 .home-menu .name {
+  flex: 0 1 auto;
+  min-width: 0;
   max-width: 14rem;
   overflow: hidden;
   text-overflow: ellipsis;

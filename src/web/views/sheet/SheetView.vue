@@ -150,7 +150,7 @@ const print = (): void => {
             v-if="mayWrite && houseAsset"
             class="no-print"
             :to="{ name: 'thing', params: { homeId, assetId: houseAsset.id } }"
-            >{{ t('sheet.say') }}</RouterLink
+            >{{ t('sheet.change') }}</RouterLink
           >
         </section>
         <section
