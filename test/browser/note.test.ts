@@ -80,7 +80,7 @@ describe('noting things', () => {
     await page.visit('upkeep');
     await page.type('Search', 'Upstairs filter');
     await page.click('[data-kept="Change the air filter"] [data-act=dates]');
-    await page.says('Graded 1 on Tue, Nov 24 (filter grade). Do it within 3 days: Fri, Nov 27.');
+    await page.says('It was 1 on Tue, Nov 24 (filter grade). Do it within 3 days: Fri, Nov 27.');
   });
 
   test('a look that is due asks what it found', async () => {
@@ -105,7 +105,7 @@ describe('noting things', () => {
     await page.visit('note');
     await page.press('Bought or used');
     await page.choose('What', 'flat filter');
-    await page.type('How many came', '12');
+    await page.type('How many more', '12');
     await page.press('Save');
     await page.toast('Stock saved.');
     await page.visit('ledger');

@@ -116,7 +116,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .click('[data-home="14 Juniper Bend"]')
       .then(() => page.visit('house'))
       .then(() => page.press('Change …', "//*[@data-test='traits']"))
-      .then(() => page.says('someone will really look')),
+      .then(() => page.says('someone will check every month')),
   'a room being put right': () =>
     page
       .press('Change …', "//*[@aria-label='Rooms and what is in them']")

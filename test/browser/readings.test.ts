@@ -70,7 +70,7 @@ describe('the Bench', () => {
     await page.press('Set your own limits');
     await page.type('Limit 1', '14');
     await page.press('Save');
-    await page.says('must be numbers that rise', '[role=alert]');
+    await page.says('must be higher than the one before', '[role=alert]');
     await page.type('Limit 1', '8');
     await page.press('Save', '//form');
     await page.toast('Your limits are set, from today.');
@@ -88,7 +88,7 @@ describe('a reading noted', () => {
     await page.says('This is needed.');
     await page.type('At the faucet', '141 F');
     await page.tick('After one minute');
-    await page.says('Nobody bathes or showers', '[data-verdict=stop]');
+    await page.says('No bath or shower', '[data-verdict=stop]');
     await page.press('Save');
     await page.toast('Measurement saved.');
     await page.openToday();

@@ -121,7 +121,7 @@ describe('one thing', () => {
     await choose('#document-file', file);
     await page.choose('Kind', 'Warranty');
     await page.type('Name', 'Tank warranty');
-    await page.type('Covered until', '2027-01-10');
+    await page.type('Warranty until', '2027-01-10');
     await page.press('Add this paper');
     await page.toast('Added: Tank warranty.');
     await page.says('Tank warranty Warranty', '[aria-label=Papers]');

@@ -7,6 +7,10 @@ import { readTypedNumber } from '../../../core/units/typedNumber.ts';
 /** The looks of a filter, from new to worn out, and its grade as a form holds it. */
 export const GRADES = { new: '0', light: '0.5', gray: '1' } as const;
 
+/** The look a grade stands for: the one nearest to it. */
+export const lookOfGrade = (grade: number): keyof typeof GRADES =>
+  grade < 0.25 ? 'new' : grade < 0.75 ? 'light' : 'gray';
+
 /** The measure that calls for the filter's change: looks at it are graded. */
 const GRADE = 'filter-grade';
 

@@ -8,13 +8,15 @@ import { proposedTerms } from '../../../core/upkeep/traitEntries.ts';
 import { practiceTitle, ruleText } from '../../../locales/practiceText.ts';
 import { factorName } from '../../../locales/reasonText.ts';
 import { sleepText } from '../../../locales/sleepText.ts';
-import { capital, dateText, words, type Speech } from '../../../locales/speech.ts';
+import { capital, dateText, words, uncapital, type Speech } from '../../../locales/speech.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import ActPanel from './ActPanel.vue';
 import ChangePanel from './ChangePanel.vue';
 import NextDates from './NextDates.vue';
 import { firstUnit, type KeptLine } from './keptLines.ts';
+
+import { lookOfGrade } from '../../parts/task/look.ts';
 
 /** One practice as it is kept, on one thing or several: its terms, its next date, what evidence says; and what can be done about it. */
 const props = defineProps<{ line: KeptLine; homeId: string; speech: Speech; mayWrite: boolean }>();
@@ -122,7 +124,7 @@ async function dismiss(): Promise<void> {
               {{
                 t(look.boundOnly ? 'upkeep.lookBound' : 'upkeep.look', {
                   on: dateText(speech, look.on),
-                  grade: look.grade,
+                  grade: uncapital(t(`log.grade.${lookOfGrade(look.grade)}`)),
                   days: look.days,
                 })
               }}
