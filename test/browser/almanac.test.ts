@@ -81,7 +81,7 @@ describe('the almanac of a home', () => {
     await bring(seriesFile('good.csv'));
     await page.says('THE HEAD: 4,383 days, 12 whole winters; 0 values marked as wrong were left out.');
     await page.press('Use this climate');
-    await page.says('THE HEAD: days of 2000 to 2012');
+    await page.says('THE HEAD: days from 2000 to 2012');
     expect(await season('firstFreeze')).toContain('by the imported climate');
     expect(await season('lastFreeze')).toContain('set for this home');
     await page.press('Stop using the imported climate');

@@ -116,7 +116,7 @@ describe('one thing', () => {
     await page.press('Hall', `${ROOMS}//li[contains(@class, 'thing')]`);
     await page.click('[data-act=replace]');
     await page.type('Name of the new one', 'New hall alarm');
-    await page.type('Made, as its label says', '2026-09');
+    await page.type('Date of manufacture on its label', '2026-09');
     await page.press('Replace it', '//form');
     await page.toast('New hall alarm is in its place.');
     await page.says('Replace the smoke alarm Mon, Sep 1, 2036');

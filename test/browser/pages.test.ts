@@ -159,7 +159,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .visit('house')
       .then(() => page.says('Add the rooms of the house, and this page shows where alarms are missing.')),
   'where things are, nobody having said': () =>
-    page.visit('sheet').then(() => page.says('Check this: it may be another')),
+    page.visit('sheet').then(() => page.says('Check this: it may be a different number')),
 };
 
 /** Where axe looks at the colors on screen too, in both themes; that every color goes with every ground is computed (`contrast.test.ts`). */

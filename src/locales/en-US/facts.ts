@@ -266,7 +266,7 @@ export const facts = {
     measure: 'Not measured yet: measure it',
     measureAgain: 'Measure again',
     missing: 'Missing',
-    place: 'Where',
+    place: 'Place',
     rule: 'Why',
     by: 'Covered by',
     smoke: 'smoke alarm',

@@ -193,7 +193,7 @@ export const house = {
     kind: 'Kind',
     name: 'Name',
     nameHint: 'The name you use, such as Return filter or Smoke alarms.',
-    place: 'Where',
+    place: 'Place',
     placeNone: 'not given',
     placeNew: 'a new room …',
     placeName: 'Name of the room',
