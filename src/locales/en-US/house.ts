@@ -216,7 +216,7 @@ export const house = {
     floor: 'Never less than (days, optional)',
     monthDays: 'Days of the year',
     monthDaysHint: 'Month-day, separated by commas: 04-15, 10-15.',
-    lifespan: 'Life in years',
+    lifespan: 'How long it lasts',
     anchor: 'Season date',
     offset: 'Days before (−) or after',
     offsetHint: 'Such as -14 for two weeks before.',
