@@ -85,7 +85,7 @@ describe('the almanac of a home', () => {
     expect(await season('firstFreeze')).toContain('by the imported climate');
     expect(await season('lastFreeze')).toContain('set for this home');
     await page.press('Stop using the imported climate');
-    await page.says('Harrow Flats (cold continental): days of');
+    await page.says('Harrow Flats (cold continental): days from');
   });
 
   test('the browser complained of nothing on the way', async () => {
