@@ -121,13 +121,13 @@ describe('one thing', () => {
     await choose('#document-file', file);
     await page.choose('Kind', 'Warranty');
     await page.type('Name', 'Tank warranty');
-    await page.type('Warranty until', '2027-01-10');
+    await page.type('Valid until', '2027-01-10');
     await page.press('Add this paper');
     await page.toast('Added: Tank warranty.');
     await page.says('Tank warranty Warranty', '[aria-label=Papers]');
     await page.says('until Sun, Jan 10, 2027', '[aria-label=Papers]');
     await page.openToday();
-    await page.says('Tank warranty, Water heater: warranty until Sun, Jan 10, 2027', '#section-errands ~ ul');
+    await page.says('Tank warranty, Water heater: ends Sun, Jan 10, 2027', '#section-errands ~ ul');
     await page.press('Tank warranty, Water heater');
     await page.press('Remove paper …');
     await page.press('Delete');

@@ -35,5 +35,27 @@ export const files = {
     flagged:
       '1 value was marked as wrong in it and left out | {n} values were marked as wrong in it and left out',
     usage: "usage: npm run due -- house.json --on 2027-03-01 [--format text{'|'}json]",
+    planUsage:
+      "usage: npm run plan -- house.json --on 2027-03-01 [--weeks 53] [--moves n] [--seed n] [--seconds n] [--format text{'|'}json] [--write-problem file], or: npm run plan -- --problem file [--moves n] [--seed n] [--seconds n] [--format text{'|'}json]",
+    notWithProblem: '--{option}: belongs to a house, not to --problem',
+    wholeNeeded: '--{option}: must be a whole number from {least} to {most}, not “{value}”',
+    cut: 'Stopped after {seconds} s: {tried} of {moves} changes were tried. Another machine may find another plan.',
+    planWeek: 'Week from {from}: {minutes} of {budget}',
+    planTask: '  {day}  {title} ({n} min, due {due}, cost {cost})',
+    planTaskLate: '  {day}  {title} ({n} min, due {due}, late, cost {cost})',
+    planUnplacedHead: 'No week is left to these:',
+    planUnplaced: '  {title}: {why}',
+    planWhy: {
+      weather: 'too cold, too wet or too windy in every week it may be done in. A trade can do it.',
+      closed: 'every week it may be done in is closed.',
+      order: 'it is done in order with “{other}”, and their weeks do not fit together.',
+    },
+    problemWhy: {
+      blocked: ' -  {id}: every week is closed',
+      order: ' -  {id}: no week fits with {with}',
+    },
+    planCost:
+      'Cost in minutes: {all} (late {late}, due {due}, load {load}, set-ups {setups}, visits {visits}, moved {moved})',
+    planEffort: '{moves} changes were tried, seed {seed}.',
   },
 };

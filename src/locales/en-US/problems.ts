@@ -113,5 +113,13 @@ export const problems = {
     'field-not-in-kind': 'must be a part that this kind of entry has',
     'fact-value': 'must be a value that this fact of this kind of asset can have',
     'two-successors': 'must be an asset that no other asset succeeds',
+    'plan-budget': 'must have one number for each week',
+    'plan-twice': 'must not be used twice',
+    'plan-week': 'must be below the number of weeks',
+    'plan-unknown': 'must name one that the file has',
+    'plan-once': 'must name each set-up once',
+    'plan-self': 'must name two different tasks',
+    'plan-circle': 'must not lead back in a circle',
+    'plan-span': 'must be [first, last] with first not after last',
   },
 };

@@ -49,12 +49,7 @@ time {
   white-space: nowrap;
 }
 
-.grave .year {
-  display: block;
-  line-height: 1.25rem;
-}
-
-time {
+.grave time {
   color: var(--rust);
 }
 </style>
