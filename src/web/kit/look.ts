@@ -41,6 +41,14 @@ export const look: PrimeVuePTOptions = {
     }),
     emptyMessage: 'k-option k-none',
   },
+  autocomplete: {
+    root: 'k-auto',
+    pcInputText: { root: 'k-input' },
+    overlay: 'k-overlay',
+    listContainer: 'k-list-box',
+    list: 'k-list',
+    option: ({ context }: Chosen) => ({ class: ['k-option', context.focused && 'k-at'] }),
+  },
   menu: {
     root: 'k-overlay k-menu',
     list: 'k-list',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext';
+import AutoComplete from 'primevue/autocomplete';
 import { v7 as uuid } from 'uuid';
 import { reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -37,6 +37,13 @@ const typed = reactive({
 });
 const station = ref('');
 const ZONES = Intl.supportedValuesOf('timeZone');
+/** A handful is enough to choose from; a few more letters narrow it down. */
+const MOST_ZONES = 8;
+const zones = ref<string[]>([]);
+function seekZones({ query }: { query: string }): void {
+  const sought = query.trim().toLowerCase().replaceAll(' ', '_');
+  zones.value = ZONES.filter((one) => one.toLowerCase().includes(sought)).slice(0, MOST_ZONES);
+}
 
 const save = () =>
   submit(FIELDS, async () => {
@@ -70,14 +77,16 @@ const save = () =>
         :hint="t('house.zoneHint')"
         :error="errorAt('zone')"
       >
-        <InputText
-          :id="id"
+        <AutoComplete
           v-model="typed.zone"
-          list="zones"
-          :aria-describedby="describedBy"
-          :aria-invalid="invalid"
+          :input-id="id"
+          :suggestions="zones"
+          :show-empty-message="false"
+          :pt="{
+            pcInputText: { root: { 'aria-describedby': describedBy, 'aria-invalid': invalid } },
+          }"
+          @complete="seekZones"
         />
-        <datalist id="zones"><option v-for="one in ZONES" :key="one" :value="one" /></datalist>
       </FieldRow>
       <ChoiceField
         v-model="typed.hemisphere"
