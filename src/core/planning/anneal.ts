@@ -1,0 +1,100 @@
+import { seededRandom } from '../basics/random.ts';
+import type { Draft } from './draft.ts';
+import { groupsOf, move, undo, type Made } from './moves.ts';
+
+/** The warmth it starts and ends with, in minutes of cost: a change that costs so much is then taken about once in three. */
+const WARM = 40;
+const COLD = 0.4;
+/** Shares of the changes that are tried; the rest are groups. */
+const RELOCATE = 0.75;
+const SWAP = 0.15;
+/** Changes between two answers of progress, and whether to go on. */
+const BATCH = 2_000;
+
+/** How an improvement is watched; `goesOn` is asked between batches. */
+export interface Watch {
+  readonly goesOn?: (done: number) => boolean;
+}
+
+/**
+ * Improves a plan by trying `moves` changes: mostly one task to another week, at times two that swap or a group that shares a set-up. A
+ * change that costs is taken the less often the cooler it gets. The same seed gives the same plan. Leaves the best one found in the draft;
+ * answers how many changes were tried. Source: simulated annealing, Kirkpatrick and others, 1983.
+ */
+export function anneal(draft: Draft, moves: number, seed: number, { goesOn }: Watch = {}): number {
+  const { ready } = draft;
+  const movable = ready.order.filter(
+    (task) => (ready.allowed[task]?.length ?? 0) > 1 && !ready.unplaced.has(task),
+  );
+  if (movable.length === 0) return 0;
+  const random = seededRandom(seed);
+  const pick = <T>(list: ArrayLike<T>): T => list[Math.floor(random() * list.length)] as T;
+  let [cost, least] = [0, 0];
+  let best = Int32Array.from(draft.week);
+  let tried = 0;
+  for (; tried < moves; tried += 1) {
+    if (tried % BATCH === 0 && tried > 0 && goesOn && !goesOn(tried)) break;
+    const warmth = WARM * (COLD / WARM) ** (tried / moves);
+    const takes = (change: number): boolean => change <= 0 || random() < Math.exp(-change / warmth);
+    const change = propose(draft, pick(movable), { random, pick, takes });
+    cost += change;
+    if (cost < least - 1e-9) {
+      least = cost;
+      best = Int32Array.from(draft.week);
+    }
+  }
+  draft.becomes(best);
+  return tried;
+}
+
+interface Luck {
+  readonly random: () => number;
+  readonly pick: <T>(list: ArrayLike<T>) => T;
+  /** Whether a change that costs so much is taken now. */
+  readonly takes: (cost: number) => boolean;
+}
+
+/** Tries a change around one task. Answers what it cost; 0 where it was not taken, a rule forbids it or it changes nothing. */
+function propose(draft: Draft, task: number, luck: Luck): number {
+  const { ready } = draft;
+  const kind = luck.random();
+  const week = luck.pick(ready.allowed[task] ?? []);
+  const now = draft.week[task] ?? -1;
+  if (week === now) return 0;
+  if (kind < RELOCATE) return relocate(draft, task, week, luck);
+  if (kind < RELOCATE + SWAP) {
+    const other = luck.pick(ready.order);
+    const there = draft.week[other] ?? -1;
+    if (there < 0 || there === now || ready.isAllowed[task * ready.weeks + there] !== 1) return 0;
+    return settle(draft, move(draft, [task, other], [there, now]), luck);
+  }
+  const groups = groupsOf(draft, task);
+  if (groups.length === 0) return 0;
+  const group = luck.pick(groups);
+  return settle(
+    draft,
+    move(
+      draft,
+      group,
+      group.map(() => week),
+    ),
+    luck,
+  );
+}
+
+/** The commonest change, without making what is then taken back. */
+function relocate(draft: Draft, task: number, week: number, { takes }: Luck): number {
+  if (!draft.fits(task, week)) return 0;
+  const now = draft.week[task] ?? -1;
+  const change = draft.take(task) + draft.asks(task, week);
+  const taken = takes(change);
+  draft.put(task, taken ? week : now);
+  return taken ? change : 0;
+}
+
+function settle(draft: Draft, made: Made | null, { takes }: Luck): number {
+  if (made === null) return 0;
+  if (takes(made.cost)) return made.cost;
+  undo(draft, made);
+  return 0;
+}

@@ -1,0 +1,79 @@
+import { toDay, type DayNumber } from '../../calendar/civilDate.ts';
+import type { HomeTask } from './homeTasks.ts';
+import type { WeekWeather } from './weekWeather.ts';
+import { weekdayOf, type Weeks } from './weeks.ts';
+
+const SATURDAY = 5;
+
+interface DayLoad {
+  minutes: number;
+  readonly setUps: Set<string>;
+  readonly outdoors: Set<boolean>;
+}
+
+/** What the days of a week are chosen by. */
+export interface DayFrame {
+  readonly weeks: Weeks;
+  readonly weather: WeekWeather;
+  /** Tasks that come before each task, by key. */
+  readonly before: ReadonlyMap<string, readonly string[]>;
+}
+
+/**
+ * The day of each task of one week: never before its earliest day, on a day its weather allows, after the tasks it comes after, and where a
+ * set-up stands already. The household works at weekends, trades on the other days. `tasks`: each after those it comes after.
+ */
+export function daysOfWeek(
+  tasks: readonly HomeTask[],
+  week: number,
+  { weeks, weather, before }: DayFrame,
+): Map<string, DayNumber> {
+  const loads = new Map<DayNumber, DayLoad>();
+  const days = new Map<string, DayNumber>();
+  const loadOn = (day: DayNumber): DayLoad => {
+    const load = loads.get(day) ?? { minutes: 0, setUps: new Set(), outdoors: new Set() };
+    loads.set(day, load);
+    return load;
+  };
+  for (const task of tasks) {
+    const from = Math.max(
+      toDay(task.occurrence.window.earliest),
+      ...(before.get(task.key) ?? []).map((other) => days.get(other) ?? -Infinity),
+    );
+    const day = bestDay(task, weeks.days(week), { from, loadOn, weather });
+    days.set(task.key, day);
+    const load = loadOn(day);
+    load.minutes += task.minutes;
+    for (const setUp of task.setUps) load.setUps.add(setUp);
+    load.outdoors.add(task.outdoors);
+  }
+  return days;
+}
+
+interface Choice {
+  readonly from: DayNumber;
+  readonly loadOn: (day: DayNumber) => DayLoad;
+  readonly weather: WeekWeather;
+}
+
+function bestDay(task: HomeTask, week: readonly DayNumber[], { from, loadOn, weather }: Choice): DayNumber {
+  const isHired = task.doer === 'trade';
+  const steps: ((day: DayNumber) => boolean)[] = [
+    (day) => day >= from,
+    (day) => isHired || weather.allows(day, task.weather),
+    (day) => weekdayOf(day) >= SATURDAY !== isHired,
+    (day) => task.setUps.length === 0 || task.setUps.some((setUp) => loadOn(day).setUps.has(setUp)),
+    (day) => loadOn(day).outdoors.has(task.outdoors),
+  ];
+  let left = week;
+  // Each step narrows the days down, unless it would leave none.
+  for (const step of steps) {
+    const fitting = left.filter(step);
+    if (fitting.length > 0) left = fitting;
+  }
+  if (task.consequence === 'life-safety') return left[0] ?? from;
+  return left.reduce(
+    (best, day) => (loadOn(day).minutes < loadOn(best).minutes ? day : best),
+    left[0] ?? from,
+  );
+}

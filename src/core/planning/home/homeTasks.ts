@@ -1,0 +1,124 @@
+import { toDay, type CivilDate, type DayNumber } from '../../calendar/civilDate.ts';
+import type { HomeSeasons } from '../../climate/homeSeasons.ts';
+import { currentUnit, type Asset, type Duty, type House } from '../../house/house.ts';
+import type { Entry } from '../../ledger/entry.ts';
+import type { SetUp } from '../../practice/lists.ts';
+import type { Consequence, WeatherLimit } from '../../practice/planning.ts';
+import type { Practice } from '../../practice/practice.ts';
+import type { Rule } from '../../practice/rule.ts';
+import type { Doer, Terms } from '../../practice/terms.ts';
+import { horizonFrom } from '../../schedule/horizon/horizon.ts';
+import type { Occurrence } from '../../schedule/occurrence.ts';
+import { replayHouse, type ProjectionInputs } from '../../schedule/replay/replayHouse.ts';
+import { worthOf } from '../../schedule/rules/worthUntil.ts';
+import { minutesEach } from '../../upkeep/minutesEach.ts';
+
+/** One time a task of a home falls due within the plan, with everything the plan must know of it. */
+export interface HomeTask {
+  /** Its task and its number from the last entry, from 1: the same for as long as nothing is logged. */
+  readonly key: string;
+  readonly duty: Duty;
+  readonly asset: Asset;
+  readonly number: number;
+  readonly occurrence: Occurrence;
+  readonly doer: Doer;
+  /** The household's own minutes. */
+  readonly minutes: number;
+  readonly consequence: Consequence;
+  readonly setUps: readonly SetUp[];
+  readonly weather: readonly WeatherLimit[];
+  readonly outdoors: boolean;
+  readonly system: string;
+  /** The last day it is still worth doing; null where it always is. */
+  readonly worthUntil: DayNumber | null;
+  /** It shuts something off before the frost. */
+  readonly closes: boolean;
+  /** Codes of practices that are done before it. */
+  readonly after: readonly string[];
+}
+
+/** Minutes of a task that nobody tells. */
+const UNKNOWN_MINUTES = 15;
+
+/** Every occurrence that falls due up to a day, each as if it were done on its due day; an overdue one today. */
+export function homeTasks(
+  house: House,
+  entries: readonly Entry[],
+  on: CivilDate,
+  inputs: ProjectionInputs,
+  until: CivilDate,
+): HomeTask[] {
+  const replayed = replayHouse(house, entries, on, inputs);
+  const { seasons } = replayed;
+  const today = toDay(on);
+  const terms = new Map(
+    replayed.groups
+      .flatMap(({ members }) => members)
+      .map(({ history }) => [
+        history.duty.id,
+        history.segments.findLast(({ start }) => start <= today)?.terms,
+      ]),
+  );
+  const minutes = minutesEach(house, entries, on, inputs.find);
+  const duties = new Map(house.duties.map((duty) => [duty.id, duty]));
+  const counted = new Map<string, number>();
+  return horizonFrom(replayed, house, until)
+    .all()
+    .flatMap(({ dutyId, occurrence }): HomeTask[] => {
+      const duty = duties.get(dutyId);
+      const asset = duty && currentUnit(house.assets, duty.asset);
+      if (!duty || !asset) return [];
+      const number = (counted.get(dutyId) ?? 0) + 1;
+      counted.set(dutyId, number);
+      const practice = duty.practice.from === 'catalogue' ? inputs.find(duty.practice.code) : undefined;
+      return [
+        {
+          key: `${dutyId} ${number}`,
+          duty,
+          asset,
+          number,
+          occurrence,
+          minutes: minutes.get(dutyId)?.minutes ?? UNKNOWN_MINUTES,
+          doer: terms.get(dutyId)?.doer ?? 'self',
+          worthUntil: lastWorth(terms.get(dutyId), occurrence, seasons),
+          ...conductOf(duty, practice),
+        },
+      ];
+    });
+}
+
+/** The parts that its practice tells; a task of the home's own asks for nothing special. */
+function conductOf(duty: Duty, practice: Practice | undefined) {
+  const lifeSafety = duty.practice.from === 'home' ? duty.practice.lifeSafety : practice?.lifeSafety;
+  return {
+    consequence: lifeSafety ? ('life-safety' as const) : (practice?.planning?.consequence ?? 'comfort'),
+    setUps: practice?.setUps ?? [],
+    weather: practice?.planning?.weather ?? [],
+    outdoors: practice?.planning?.outdoors ?? false,
+    system: practice?.system ?? 'household',
+    closes: practice?.pair?.half === 'closes',
+    after: practice?.after ?? [],
+  };
+}
+
+/** The last day the work still makes sense, where its rule says so: by its listed date, or by the day its window ends for that reason. */
+function lastWorth(
+  terms: Terms | undefined,
+  { window, reasons }: Occurrence,
+  seasons: HomeSeasons,
+): DayNumber | null {
+  if (reasons.some(({ kind }) => kind === 'worthUntil')) return toDay(window.latest);
+  const worths = worthRules(terms?.rule).flatMap((by) => {
+    const worth = worthOf(by, toDay(window.due), seasons);
+    return worth ? [worth.until] : [];
+  });
+  return worths.length === 0 ? null : Math.min(...worths);
+}
+
+function worthRules(
+  rule: Rule | undefined,
+): NonNullable<Extract<Rule, { worthUntil?: unknown }>['worthUntil']>[] {
+  if (rule === undefined) return [];
+  if (rule.kind === 'first') return rule.of.flatMap(worthRules);
+  return 'worthUntil' in rule && rule.worthUntil !== undefined ? [rule.worthUntil] : [];
+}

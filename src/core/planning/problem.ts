@@ -1,0 +1,144 @@
+import { z } from 'zod';
+import { costsSchema } from './costs.ts';
+
+/** Weeks a plan can look ahead. */
+export const MOST_WEEKS = 53;
+const MOST_TASKS = 2_000;
+
+const idSchema = z.string().min(1).max(200);
+const minutesSchema = z.number().min(0).max(100_000);
+const weekSchema = z
+  .int()
+  .min(0)
+  .max(MOST_WEEKS - 1);
+/** A week that may lie before today or past the horizon. */
+const anyWeekSchema = z.int().min(-1_000).max(1_000);
+
+/** From a week to a week, both included. */
+const weeksSchema = z.tuple([weekSchema, weekSchema]).refine(([first, last]) => first <= last, {
+  params: { problem: 'plan-span' },
+  message: 'must be [first, last] with first not after last',
+});
+
+const taskSchema = z.strictObject({
+  id: idSchema,
+  weeks: weeksSchema,
+  /** The week of its latest day; each week past it costs `late`. */
+  latest: anyWeekSchema,
+  due: anyWeekSchema,
+  /** The household's own minutes. */
+  minutes: minutesSchema,
+  late: minutesSchema,
+  setups: z.array(idSchema).max(20),
+  visit: idSchema.optional(),
+  /** The week it was in when the plan was last seen. */
+  seen: weekSchema.optional(),
+});
+export type PlanTask = z.infer<typeof taskSchema>;
+
+const beforeSchema = z.union([
+  z.tuple([idSchema, idSchema]),
+  z.tuple([idSchema, idSchema, z.int().min(0).max(MOST_WEEKS)]),
+]);
+
+/** A planning problem by itself: weeks, hours and tasks, without a house. Documented for users in docs/planning.md. */
+export const problemSchema = z
+  .strictObject({
+    weeks: z.int().min(1).max(MOST_WEEKS),
+    /** Minutes the household gives to each week. */
+    budget: z.array(minutesSchema).max(MOST_WEEKS),
+    setups: z.array(z.strictObject({ id: idSchema, minutes: minutesSchema })).max(40),
+    visits: z.array(z.strictObject({ id: idSchema, cost: minutesSchema })).max(40),
+    tasks: z.array(taskSchema).max(MOST_TASKS),
+    /** Week of the first + gap (0 unless given) is not after the week of the second. */
+    before: z.array(beforeSchema).max(20_000),
+    /** Weeks that are closed: to one task, or without a task to all. */
+    blocked: z.array(z.strictObject({ weeks: weeksSchema, task: idSchema.optional() })).max(20_000),
+    costs: costsSchema.optional(),
+  })
+  .check(({ value, issues }) => {
+    const wrong = (path: PropertyKey[], fault: Fault): void => {
+      issues.push({ code: 'custom', path, params: { problem: fault }, message: FAULTS[fault], input: value });
+    };
+    if (value.budget.length !== value.weeks) wrong(['budget'], 'plan-budget');
+    unique(value.setups, 'setups', wrong);
+    unique(value.visits, 'visits', wrong);
+    unique(value.tasks, 'tasks', wrong);
+    namesThatAreThere(value, wrong);
+  });
+export type Problem = z.infer<typeof problemSchema>;
+
+/** Faults that only the whole problem shows, and what would be right; the words of the product stand in the locales. */
+const FAULTS = {
+  'plan-budget': 'must have one number for each week',
+  'plan-twice': 'must not be used twice',
+  'plan-week': 'must be below the number of weeks',
+  'plan-unknown': 'must name one that the file has',
+  'plan-once': 'must name each set-up once',
+  'plan-self': 'must name two different tasks',
+  'plan-circle': 'must not lead back in a circle',
+  'plan-span': 'must be [first, last] with first not after last',
+} as const;
+type Fault = keyof typeof FAULTS;
+type Wrong = (path: PropertyKey[], fault: Fault) => void;
+
+function unique(list: readonly { readonly id: string }[], of: string, wrong: Wrong): void {
+  const seen = new Set<string>();
+  for (const [index, { id }] of list.entries()) {
+    if (seen.has(id)) wrong([of, index, 'id'], 'plan-twice');
+    seen.add(id);
+  }
+}
+
+interface Named {
+  readonly weeks: number;
+  readonly setups: readonly { readonly id: string }[];
+  readonly visits: readonly { readonly id: string }[];
+  readonly tasks: readonly PlanTask[];
+  readonly before: readonly (readonly [string, string, number?])[];
+  readonly blocked: readonly {
+    readonly weeks: readonly [number, number];
+    readonly task?: string | undefined;
+  }[];
+}
+
+function namesThatAreThere(value: Named, wrong: Wrong): void {
+  const [setups, visits, tasks] = [value.setups, value.visits, value.tasks].map(
+    (list: readonly { readonly id: string }[]) => new Set(list.map(({ id }) => id)),
+  ) as [Set<string>, Set<string>, Set<string>];
+  for (const [index, task] of value.tasks.entries()) {
+    if (task.weeks[1] >= value.weeks) wrong(['tasks', index, 'weeks', 1], 'plan-week');
+    if (task.seen !== undefined && task.seen >= value.weeks) wrong(['tasks', index, 'seen'], 'plan-week');
+    for (const [place, id] of task.setups.entries())
+      if (!setups.has(id)) wrong(['tasks', index, 'setups', place], 'plan-unknown');
+    if (new Set(task.setups).size !== task.setups.length) wrong(['tasks', index, 'setups'], 'plan-once');
+    if (task.visit !== undefined && !visits.has(task.visit)) wrong(['tasks', index, 'visit'], 'plan-unknown');
+  }
+  for (const [index, [first, second]] of value.before.entries()) {
+    for (const [place, id] of [first, second].entries())
+      if (!tasks.has(id)) wrong(['before', index, place], 'plan-unknown');
+    if (first === second) wrong(['before', index], 'plan-self');
+  }
+  const circle = firstCircle(value.before);
+  if (circle !== null) wrong(['before', circle], 'plan-circle');
+  for (const [index, { task }] of value.blocked.entries())
+    if (task !== undefined && !tasks.has(task)) wrong(['blocked', index, 'task'], 'plan-unknown');
+}
+
+/** The place of the first order that leads back to where it starts; null where none does. */
+function firstCircle(before: Named['before']): number | null {
+  const after = new Map<string, string[]>();
+  for (const [index, [first, second]] of before.entries()) {
+    const reached = [second];
+    const seen = new Set(reached);
+    for (let at = 0; at < reached.length; at += 1)
+      for (const next of after.get(reached[at] ?? '') ?? [])
+        if (!seen.has(next)) {
+          seen.add(next);
+          reached.push(next);
+        }
+    if (first !== second && seen.has(first)) return index;
+    after.set(first, [...(after.get(first) ?? []), second]);
+  }
+  return null;
+}

@@ -1,0 +1,47 @@
+import { anneal, type Watch } from './anneal.ts';
+import { construct } from './construct.ts';
+import { costOf } from './costOf.ts';
+import type { CostParts } from './costs.ts';
+import { descend } from './descend.ts';
+import { Draft } from './draft.ts';
+import type { Problem } from './problem.ts';
+import { readyProblem, type NoWeek } from './ready.ts';
+
+/** A plan: the week of each task, its cost by parts, and the tasks that no week is left to. */
+export interface Plan {
+  readonly plan: Readonly<Record<string, number>>;
+  readonly cost: CostParts;
+  readonly unplaced: readonly ({ readonly id: string } & NoWeek)[];
+  /** Changes that were tried after the first plan. */
+  readonly moves: number;
+}
+
+/** Changes tried unless it is said otherwise: about a second on an ordinary machine. */
+export const USUAL_MOVES = 400_000;
+
+/** How long and in which order changes are tried. None gives the first plan, at once. */
+export interface Effort extends Watch {
+  readonly moves: number;
+  readonly seed: number;
+}
+
+/** Plans a problem. The same problem, moves and seed give the same plan on every machine. */
+export function solve(problem: Problem, { moves, seed, ...watch }: Effort): Plan {
+  const ready = readyProblem(problem);
+  const draft = new Draft(ready);
+  construct(draft);
+  descend(draft);
+  const tried = moves === 0 ? 0 : anneal(draft, moves, seed, watch);
+  if (tried > 0) descend(draft);
+  return {
+    plan: Object.fromEntries(
+      ready.tasks.flatMap(({ id }, task) => {
+        const week = draft.week[task] ?? -1;
+        return week < 0 ? [] : [[id, week]];
+      }),
+    ),
+    cost: costOf(ready, draft.week),
+    unplaced: [...ready.unplaced].map(([task, why]) => ({ id: ready.tasks[task]?.id ?? '', ...why })),
+    moves: tried,
+  };
+}
