@@ -5,6 +5,7 @@ import { benchDueRoute } from './dueRoute.ts';
 import { benchInitialScript } from './initialScript.ts';
 import { benchLedgerPage } from './ledgerPage.ts';
 import type { Ratio } from './ratio.ts';
+import { benchPlans } from './planning/plans.ts';
 import { benchRebuild } from './rebuild.ts';
 import { benchYearAhead } from './yearAhead.ts';
 
@@ -19,6 +20,7 @@ const BENCHES: Readonly<Record<string, () => readonly Ratio[] | Promise<readonly
   done: benchDoneOnToday,
   scripts: benchInitialScript,
   rebuild: benchRebuild,
+  plans: benchPlans,
 };
 const wanted = process.argv.slice(2);
 const unknown = wanted.filter((name) => !(name in BENCHES));

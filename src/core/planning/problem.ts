@@ -131,8 +131,9 @@ function firstCircle(before: Named['before']): number | null {
   for (const [index, [first, second]] of before.entries()) {
     const reached = [second];
     const seen = new Set(reached);
-    for (let at = 0; at < reached.length; at += 1)
-      for (const next of after.get(reached[at] ?? '') ?? [])
+    // What is added on the way is reached in its turn.
+    for (const one of reached)
+      for (const next of after.get(one) ?? [])
         if (!seen.has(next)) {
           seen.add(next);
           reached.push(next);

@@ -185,8 +185,9 @@ function remove(list: Link[], task: number): void {
 function inOrder(count: number, { before, after }: Links): number[] {
   const waiting = range(count).map((task) => before[task]?.length ?? 0);
   const free = range(count).filter((task) => waiting[task] === 0);
-  for (let at = 0; at < free.length; at += 1)
-    for (const { task } of after[free[at] ?? -1] ?? []) {
+  // What becomes free on the way is taken in its turn.
+  for (const one of free)
+    for (const { task } of after[one] ?? []) {
       waiting[task] = (waiting[task] ?? 0) - 1;
       if (waiting[task] === 0) free.push(task);
     }
