@@ -14,10 +14,12 @@ import { someone, startApi, type Agent, type Api } from '../support/api.ts';
 
 const LATER = '2027-06-01';
 const files: [string, HouseFile][] = [
-  ...readdirSync('examples').map((name): [string, HouseFile] => [
-    name,
-    houseFileSchema.parse(JSON.parse(readFileSync(`examples/${name}`, 'utf8'))),
-  ]),
+  ...readdirSync('examples')
+    .filter((name) => name.endsWith('.json'))
+    .map((name): [string, HouseFile] => [
+      name,
+      houseFileSchema.parse(JSON.parse(readFileSync(`examples/${name}`, 'utf8'))),
+    ]),
   ...DEMO_HOMES.map((demo): [string, HouseFile] => [demo.home.name, demoHouse(demo, civil('2026-11-24'))]),
 ];
 

@@ -12,7 +12,7 @@ afterAll(() => {
 
 const plan = (...args: string[]) => command('plan', ...args);
 const HOUSE = ['examples/southern-home.json', '--on', '2027-03-25'];
-const EXAMPLE = 'examples/gutters-problem.json';
+const EXAMPLE = 'examples/problems/gutters.json';
 
 function problemFile(change: (problem: Record<string, unknown>) => Record<string, unknown>): string {
   const file = join(folder, `${String(Math.random()).slice(2)}.json`);
