@@ -1,18 +1,22 @@
 import { seededRandom } from '../basics/random.ts';
 import type { Draft } from './draft.ts';
 import { groupsOf, move, undo, type Made } from './moves.ts';
+import type { ReadyProblem } from './ready.ts';
 
 /** The warmth it starts and ends with, in minutes of cost: a change that costs so much is then taken about once in three. */
-const WARM = 40;
+const WARM = 60;
 const COLD = 0.4;
 /** Shares of the changes that are tried; the rest are groups. */
-const RELOCATE = 0.75;
-const SWAP = 0.15;
+const RELOCATE = 0.5;
+const JOIN = 0.3;
+const SWAP = 0.12;
 /** Changes between two answers of progress, and whether to go on. */
 const BATCH = 2_000;
 
-/** How an improvement is watched; `goesOn` is asked between batches. */
-export interface Watch {
+/** How many changes are tried, and in which order. `goesOn` is asked between batches, so that it can be stopped. */
+export interface Effort {
+  readonly moves: number;
+  readonly seed: number;
   readonly goesOn?: (done: number) => boolean;
 }
 
@@ -21,7 +25,7 @@ export interface Watch {
  * change that costs is taken the less often the cooler it gets. The same seed gives the same plan. Leaves the best one found in the draft;
  * answers how many changes were tried. Source: simulated annealing, Kirkpatrick and others, 1983.
  */
-export function anneal(draft: Draft, moves: number, seed: number, { goesOn }: Watch = {}): number {
+export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
   const { ready } = draft;
   const movable = ready.order.filter(
     (task) => (ready.allowed[task]?.length ?? 0) > 1 && !ready.unplaced.has(task),
@@ -29,6 +33,8 @@ export function anneal(draft: Draft, moves: number, seed: number, { goesOn }: Wa
   if (movable.length === 0) return 0;
   const random = seededRandom(seed);
   const pick = <T>(list: ArrayLike<T>): T => list[Math.floor(random() * list.length)] as T;
+  const mates = ready.tasks.map((_, task) => matesIn(ready, task));
+  const matesOf = (task: number): Int32Array => mates[task] ?? new Int32Array();
   let [cost, least] = [0, 0];
   let best = Int32Array.from(draft.week);
   let tried = 0;
@@ -36,7 +42,7 @@ export function anneal(draft: Draft, moves: number, seed: number, { goesOn }: Wa
     if (tried % BATCH === 0 && tried > 0 && goesOn && !goesOn(tried)) break;
     const warmth = WARM * (COLD / WARM) ** (tried / moves);
     const takes = (change: number): boolean => change <= 0 || random() < Math.exp(-change / warmth);
-    const change = propose(draft, pick(movable), { random, pick, takes });
+    const change = propose(draft, pick(movable), { random, pick, takes, matesOf });
     cost += change;
     if (cost < least - 1e-9) {
       least = cost;
@@ -50,6 +56,8 @@ export function anneal(draft: Draft, moves: number, seed: number, { goesOn }: Wa
 interface Luck {
   readonly random: () => number;
   readonly pick: <T>(list: ArrayLike<T>) => T;
+  /** Tasks that share a set-up or a visit with a task. */
+  readonly matesOf: (task: number) => Int32Array;
   /** Whether a change that costs so much is taken now. */
   readonly takes: (cost: number) => boolean;
 }
@@ -62,7 +70,13 @@ function propose(draft: Draft, task: number, luck: Luck): number {
   const now = draft.week[task] ?? -1;
   if (week === now) return 0;
   if (kind < RELOCATE) return relocate(draft, task, week, luck);
-  if (kind < RELOCATE + SWAP) {
+  if (kind < RELOCATE + JOIN) {
+    const mates = luck.matesOf(task);
+    if (mates.length === 0) return 0;
+    const there = draft.week[luck.pick(mates)] ?? -1;
+    return there < 0 || there === now ? 0 : relocate(draft, task, there, luck);
+  }
+  if (kind < RELOCATE + JOIN + SWAP) {
     const other = luck.pick(ready.order);
     const there = draft.week[other] ?? -1;
     if (there < 0 || there === now || ready.isAllowed[task * ready.weeks + there] !== 1) return 0;
@@ -97,4 +111,24 @@ function settle(draft: Draft, made: Made | null, { takes }: Luck): number {
   if (takes(made.cost)) return made.cost;
   undo(draft, made);
   return 0;
+}
+
+/** Tasks that share a set-up or a visit with a task, and whose weeks meet its own. */
+function matesIn(ready: ReadyProblem, task: number): Int32Array {
+  const { setupsOf, visitOf, allowed } = ready;
+  const own = allowed[task] ?? new Int32Array();
+  const [first, last] = [own.at(0) ?? 0, own.at(-1) ?? -1];
+  return Int32Array.from(
+    ready.order.filter((other) => {
+      const theirs = allowed[other] ?? new Int32Array();
+      const meets = (theirs.at(0) ?? Infinity) <= last && (theirs.at(-1) ?? -Infinity) >= first;
+      const visit = visitOf[task] ?? -1;
+      return (
+        other !== task &&
+        meets &&
+        ((visit >= 0 && visitOf[other] === visit) ||
+          (setupsOf[task] ?? []).some((setup) => setupsOf[other]?.includes(setup)))
+      );
+    }),
+  );
 }

@@ -5,11 +5,17 @@ import { groupsOf, move, undo } from './moves.ts';
 /** Gains below this are rounding. */
 const GAIN = 1e-9;
 
-/** Moves single tasks, then groups that share a set-up or a visit, then swaps two, as long as any of it saves something. */
+/** Moves single tasks, then groups that share a set-up or a visit, as long as any of it saves something. */
 export function descend(draft: Draft): void {
   do {
     while (relocateAll(draft)) continue;
-  } while (moveGroups(draft) || swapAll(draft));
+  } while (moveGroups(draft));
+}
+
+/** The same, and swaps of two tasks. */
+export function descendFar(draft: Draft): void {
+  do descend(draft);
+  while (swapAll(draft));
 }
 
 /** Each task to the week where it costs least. Answers whether any moved. */
