@@ -69,11 +69,11 @@ async function work(): Promise<void> {
   for (const [label, text] of [
     ['Return air', '75'],
     ['Supply air', '59 1/2'],
-    ['Cooling has run for', '20'],
-    ['Outdoors', '31 °C'],
+    ['How long the cooling has run', '20'],
+    ['Outdoor temperature', '31 °C'],
   ] as const)
     await page.type(label, text);
-  await page.tick('One probe before the filter');
+  await page.tick('One thermometer before the filter');
   await page.says('Fix it within 7 days');
   await take('bench');
   await page.visit('trouble');
@@ -121,7 +121,8 @@ try {
   await page.click('[data-entry] [data-act=correct]');
   await page.type('Minutes', '4');
   await page.press('Save');
-  await page.says('Saved.', '.saying');
+  await page.toast('Saved.');
+  await page.press('Close', "//*[contains(@class, 'k-toast-line')]");
   await take('ledger');
   await page.visit('add');
   await page.choose('Kind', 'Filter position');
@@ -153,7 +154,7 @@ try {
   await page.visit('practices');
   await page.says('Air filters and air handling');
   await page.click('[data-practice=air-filter-panel-replace] button');
-  await page.says('Everyday experience');
+  await page.says('Common experience');
   await take('practices');
   await work();
   await walkThrough();
