@@ -1,7 +1,6 @@
 import { seededRandom } from '../basics/random.ts';
 import type { Draft } from './draft.ts';
-import { groupsOf, move, undo, type Made } from './moves.ts';
-import type { ReadyProblem } from './ready.ts';
+import { move, undo, type Made } from './moves.ts';
 
 /** The warmth it starts and ends with, in minutes of cost: a change that costs so much is then taken about once in three. */
 const WARM = 60;
@@ -10,6 +9,7 @@ const COLD = 0.4;
 const RELOCATE = 0.5;
 const JOIN = 0.3;
 const SWAP = 0.12;
+const NONE = new Int32Array();
 /** Changes between two answers of progress, and whether to go on. */
 const BATCH = 2_000;
 
@@ -33,20 +33,21 @@ export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
   if (movable.length === 0) return 0;
   const random = seededRandom(seed);
   const pick = <T>(list: ArrayLike<T>): T => list[Math.floor(random() * list.length)] as T;
-  const mates = ready.tasks.map((_, task) => matesIn(ready, task));
-  const matesOf = (task: number): Int32Array => mates[task] ?? new Int32Array();
-  let [cost, least] = [0, 0];
-  let best = Int32Array.from(draft.week);
+  let [cost, least, warmth] = [0, 0, WARM];
+  const luck: Luck = {
+    random,
+    pick,
+    takes: (change) => change <= 0 || random() < Math.exp(-change / warmth),
+  };
+  const best = draft.week.slice();
   let tried = 0;
   for (; tried < moves; tried += 1) {
     if (tried % BATCH === 0 && tried > 0 && goesOn && !goesOn(tried)) break;
-    const warmth = WARM * (COLD / WARM) ** (tried / moves);
-    const takes = (change: number): boolean => change <= 0 || random() < Math.exp(-change / warmth);
-    const change = propose(draft, pick(movable), { random, pick, takes, matesOf });
-    cost += change;
+    warmth = WARM * (COLD / WARM) ** (tried / moves);
+    cost += propose(draft, pick(movable), luck);
     if (cost < least - 1e-9) {
       least = cost;
-      best = Int32Array.from(draft.week);
+      best.set(draft.week);
     }
   }
   draft.becomes(best);
@@ -56,8 +57,6 @@ export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
 interface Luck {
   readonly random: () => number;
   readonly pick: <T>(list: ArrayLike<T>) => T;
-  /** Tasks that share a set-up or a visit with a task. */
-  readonly matesOf: (task: number) => Int32Array;
   /** Whether a change that costs so much is taken now. */
   readonly takes: (cost: number) => boolean;
 }
@@ -71,7 +70,7 @@ function propose(draft: Draft, task: number, luck: Luck): number {
   if (week === now) return 0;
   if (kind < RELOCATE) return relocate(draft, task, week, luck);
   if (kind < RELOCATE + JOIN) {
-    const mates = luck.matesOf(task);
+    const mates = ready.mates[task] ?? NONE;
     if (mates.length === 0) return 0;
     const there = draft.week[luck.pick(mates)] ?? -1;
     return there < 0 || there === now ? 0 : relocate(draft, task, there, luck);
@@ -82,18 +81,10 @@ function propose(draft: Draft, task: number, luck: Luck): number {
     if (there < 0 || there === now || ready.isAllowed[task * ready.weeks + there] !== 1) return 0;
     return settle(draft, move(draft, [task, other], [there, now]), luck);
   }
-  const groups = groupsOf(draft, task);
-  if (groups.length === 0) return 0;
-  const group = luck.pick(groups);
-  return settle(
-    draft,
-    move(
-      draft,
-      group,
-      group.map(() => week),
-    ),
-    luck,
-  );
+  const group = [task];
+  for (const mate of ready.mates[task] ?? NONE) if (draft.week[mate] === now) group.push(mate);
+  if (group.length === 1) return 0;
+  return settle(draft, move(draft, group, new Array<number>(group.length).fill(week)), luck);
 }
 
 /** The commonest change, without making what is then taken back. */
@@ -111,24 +102,4 @@ function settle(draft: Draft, made: Made | null, { takes }: Luck): number {
   if (takes(made.cost)) return made.cost;
   undo(draft, made);
   return 0;
-}
-
-/** Tasks that share a set-up or a visit with a task, and whose weeks meet its own. */
-function matesIn(ready: ReadyProblem, task: number): Int32Array {
-  const { setupsOf, visitOf, allowed } = ready;
-  const own = allowed[task] ?? new Int32Array();
-  const [first, last] = [own.at(0) ?? 0, own.at(-1) ?? -1];
-  return Int32Array.from(
-    ready.order.filter((other) => {
-      const theirs = allowed[other] ?? new Int32Array();
-      const meets = (theirs.at(0) ?? Infinity) <= last && (theirs.at(-1) ?? -Infinity) >= first;
-      const visit = visitOf[task] ?? -1;
-      return (
-        other !== task &&
-        meets &&
-        ((visit >= 0 && visitOf[other] === visit) ||
-          (setupsOf[task] ?? []).some((setup) => setupsOf[other]?.includes(setup)))
-      );
-    }),
-  );
 }

@@ -28,6 +28,8 @@ export interface ReadyProblem {
   /** The visit of each task; -1 for none. */
   readonly visitOf: Int32Array;
   readonly visitCost: Float64Array;
+  /** Tasks that share a set-up or a visit with each task, and whose weeks meet its own. */
+  readonly mates: readonly Int32Array[];
   /** Tasks that come before each task, and after it. */
   readonly before: readonly (readonly Link[])[];
   readonly after: readonly (readonly Link[])[];
@@ -47,6 +49,13 @@ export function readyProblem(problem: Problem): ReadyProblem {
   const unplaced = narrow(tasks, weeks, links, isAllowed);
   const setupAt = new Map(problem.setups.map(({ id }, index) => [id, index]));
   const visitAt = new Map(problem.visits.map(({ id }, index) => [id, index]));
+  const setupsOf = tasks.map(({ setups }) => Int32Array.from(setups, (id) => setupAt.get(id) ?? -1));
+  const visitOf = Int32Array.from(tasks, ({ visit }) =>
+    visit === undefined ? -1 : (visitAt.get(visit) ?? -1),
+  );
+  const allowed = tasks.map((_, task) =>
+    Int32Array.from(range(weeks).filter((week) => isAllowed[task * weeks + week] === 1)),
+  );
   return {
     problem,
     costs,
@@ -54,13 +63,12 @@ export function readyProblem(problem: Problem): ReadyProblem {
     tasks,
     minutes: Float64Array.from(tasks, ({ minutes }) => minutes),
     own: Float64Array.from(tasks.flatMap((task) => range(weeks).map((week) => ownCost(task, week, costs)))),
-    allowed: tasks.map((_, task) =>
-      Int32Array.from(range(weeks).filter((week) => isAllowed[task * weeks + week] === 1)),
-    ),
+    allowed,
+    mates: matesOf({ setupsOf, visitOf, allowed }),
     isAllowed,
-    setupsOf: tasks.map(({ setups }) => Int32Array.from(setups, (id) => setupAt.get(id) ?? -1)),
+    setupsOf,
     setupMinutes: Float64Array.from(problem.setups, ({ minutes }) => minutes),
-    visitOf: Int32Array.from(tasks, ({ visit }) => (visit === undefined ? -1 : (visitAt.get(visit) ?? -1))),
+    visitOf,
     visitCost: Float64Array.from(problem.visits, ({ cost }) => cost),
     before: links.before,
     after: links.after,
@@ -192,4 +200,33 @@ function inOrder(count: number, { before, after }: Links): number[] {
       if (waiting[task] === 0) free.push(task);
     }
   return free;
+}
+
+type Shared = Pick<ReadyProblem, 'setupsOf' | 'visitOf' | 'allowed'>;
+
+/** For each task those that share a set-up or a visit with it, found by what they share. */
+function matesOf({ setupsOf, visitOf, allowed }: Shared): Int32Array[] {
+  const sharers = new Map<string, number[]>();
+  const shared = allowed.map((_, task) => {
+    const visit = visitOf[task] ?? -1;
+    const names = Array.from(setupsOf[task] ?? [], (setup) => `setup ${setup}`);
+    if (visit >= 0) names.push(`visit ${visit}`);
+    for (const name of names) {
+      const list = sharers.get(name) ?? [];
+      sharers.set(name, list);
+      list.push(task);
+    }
+    return names;
+  });
+  const meet = (task: number, other: number): boolean => {
+    const [own, theirs] = [allowed[task] ?? [], allowed[other] ?? []];
+    const [first = 1, last = 0] = [own[0], own[own.length - 1]];
+    const [from = 1, to = 0] = [theirs[0], theirs[theirs.length - 1]];
+    return from <= last && to >= first;
+  };
+  return shared.map((names, task) => {
+    const mates = new Set(names.flatMap((name) => sharers.get(name) ?? []));
+    mates.delete(task);
+    return Int32Array.from([...mates].filter((other) => meet(task, other)));
+  });
 }
