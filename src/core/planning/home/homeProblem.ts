@@ -1,4 +1,4 @@
-import { toDay } from '../../calendar/civilDate.ts';
+import { toDay, type DayNumber } from '../../calendar/civilDate.ts';
 import type { HomeSeasons } from '../../climate/homeSeasons.ts';
 import { SET_UP_MINUTES, type Consequence } from '../../practice/planning.ts';
 import { setUpSchema } from '../../practice/lists.ts';
@@ -61,7 +61,7 @@ export function homeProblem(tasks: readonly HomeTask[], frame: HomeFrame): HomeP
       tasks: planned.map(({ task, first, last, latest, due }) =>
         toPlanTask(task, { weeks: [first, last], latest, due }, frame.seen?.get(task.key)),
       ),
-      before: [...apart(planned), ...ordered(planned)],
+      before: [...apart(planned, weeks.today), ...ordered(planned)],
       blocked: closed,
     },
     closedBy: new Map(closed.map(({ task }) => [task, 'weather'])),
@@ -82,16 +82,19 @@ interface WindowOfWeeks {
 function windowOf(task: HomeTask, { weeks, seasons }: HomeFrame): WindowOfWeeks | null {
   const { window, baseline } = task.occurrence;
   const end = weeks.count - 1;
-  const first = Math.max(0, weeks.of(toDay(window.earliest)));
-  if (first > end) return null;
-  const urgent = task.consequence === 'life-safety' || task.consequence === 'water-and-frost';
-  const latest = baseline ? Math.min(end, first + (urgent ? 0 : SPREAD)) : weeks.of(toDay(window.latest));
+  const open = Math.max(0, weeks.of(toDay(window.earliest)));
+  if (open > end) return null;
   const worth = task.worthUntil === null ? Infinity : weeks.of(task.worthUntil);
-  const grace = baseline ? latest : Math.max(latest, first) + GRACE;
   const from = Math.max(weeks.today, toDay(window.earliest));
   const freeze = task.closes ? seasons.freezeOnOrAfter(from, 10) : null;
-  const beforeFreeze = freeze === null ? Infinity : weeks.of(freeze) - 1;
-  const last = Math.max(first, Math.min(end, worth, grace, beforeFreeze));
+  const limit = Math.min(end, worth, freeze === null ? Infinity : weeks.of(freeze) - 1);
+  // Too late to ask a trade in time, it is asked to come at once.
+  const asked = weeks.of(weeks.today + task.leadDays);
+  const first = asked <= limit ? Math.max(open, asked) : open;
+  const urgent = task.consequence === 'life-safety' || task.frost;
+  const latest = baseline ? Math.min(end, first + (urgent ? 0 : SPREAD)) : weeks.of(toDay(window.latest));
+  const grace = baseline ? latest : Math.max(latest, first) + GRACE;
+  const last = Math.max(first, Math.min(limit, grace));
   return { first, last, latest, due: baseline ? latest : weeks.of(toDay(window.due)) };
 }
 
@@ -123,15 +126,20 @@ interface Planned extends WindowOfWeeks {
   readonly task: HomeTask;
 }
 
-/** Two occurrences of one task stay half their distance apart. */
-function apart(planned: readonly Planned[]): [string, string, number][] {
+/**
+ * Two occurrences of one task stay half their distance apart, and a week unless they are closer than that. One that is overdue is done today
+ * at the earliest. Never so far that no week is left.
+ */
+function apart(planned: readonly Planned[], today: DayNumber): [string, string, number][] {
   const last = new Map<string, Planned>();
   return planned.flatMap((one): [string, string, number][] => {
     const before = last.get(one.task.duty.id);
     last.set(one.task.duty.id, one);
     if (!before) return [];
-    const days = toDay(one.task.occurrence.window.due) - toDay(before.task.occurrence.window.due);
-    return [[before.task.key, one.task.key, Math.max(0, Math.floor(days / 14))]];
+    const from = Math.max(today, toDay(before.task.occurrence.window.due));
+    const days = toDay(one.task.occurrence.window.due) - from;
+    const gap = Math.min(days < 7 ? 0 : Math.max(1, Math.floor(days / 14)), one.last - before.first);
+    return gap < 0 ? [] : [[before.task.key, one.task.key, gap]];
   });
 }
 

@@ -33,12 +33,20 @@ export interface HomeTask {
   readonly worthUntil: DayNumber | null;
   /** It shuts something off before the frost. */
   readonly closes: boolean;
+  /** Frost harms what is left undone. */
+  readonly frost: boolean;
+  /** Days a trade must be asked before; 0 where none is. */
+  readonly leadDays: number;
   /** Codes of practices that are done before it. */
   readonly after: readonly string[];
 }
 
 /** Minutes of a task that nobody tells. */
 const UNKNOWN_MINUTES = 15;
+/** The household's own minutes for being there when a trade does what it could do itself. */
+const HIRED_MINUTES = 20;
+/** Minutes of a check that only decides whether there is work. */
+const LOOK_MINUTES = 5;
 
 /** Every occurrence that falls due up to a day, each as if it were done on its due day; an overdue one today. */
 export function homeTasks(
@@ -71,6 +79,11 @@ export function homeTasks(
       const number = (counted.get(dutyId) ?? 0) + 1;
       counted.set(dutyId, number);
       const practice = duty.practice.from === 'catalogue' ? inputs.find(duty.practice.code) : undefined;
+      const doer = terms.get(dutyId)?.doer ?? 'self';
+      const usual = minutes.get(dutyId)?.minutes ?? UNKNOWN_MINUTES;
+      const told = occurrence.asks === 'look' ? Math.min(usual, LOOK_MINUTES) : usual;
+      // Minutes of what a trade usually does are those of being there; of what one could do oneself they are those of the work.
+      const isHired = doer === 'trade' && practice?.doers[0] !== 'trade';
       return [
         {
           key: `${dutyId} ${number}`,
@@ -78,8 +91,9 @@ export function homeTasks(
           asset,
           number,
           occurrence,
-          minutes: minutes.get(dutyId)?.minutes ?? UNKNOWN_MINUTES,
-          doer: terms.get(dutyId)?.doer ?? 'self',
+          minutes: isHired ? Math.min(told, HIRED_MINUTES) : told,
+          doer,
+          leadDays: doer === 'trade' ? leadOf(occurrence, practice) : 0,
           worthUntil: lastWorth(terms.get(dutyId), occurrence, seasons),
           ...conductOf(duty, practice),
         },
@@ -97,8 +111,15 @@ function conductOf(duty: Duty, practice: Practice | undefined) {
     outdoors: practice?.planning?.outdoors ?? false,
     system: practice?.system ?? 'household',
     closes: practice?.pair?.half === 'closes',
+    frost: practice?.freezeGuard !== undefined || practice?.pair?.half === 'closes',
     after: practice?.after ?? [],
   };
+}
+
+/** Days between asking a trade and its coming: as its booking day says, else as its practice does. */
+function leadOf({ window, bookBy }: Occurrence, practice: Practice | undefined): number {
+  if (bookBy === null) return practice?.lead?.days ?? 0;
+  return Math.max(0, toDay(window.due) - toDay(bookBy));
 }
 
 /** The last day the work still makes sense, where its rule says so: by its listed date, or by the day its window ends for that reason. */
