@@ -9,6 +9,7 @@ import type { Rule } from '../../practice/rule.ts';
 import type { Doer, Terms } from '../../practice/terms.ts';
 import { horizonFrom } from '../../schedule/horizon/horizon.ts';
 import type { Occurrence } from '../../schedule/occurrence.ts';
+import type { Reason } from '../../schedule/reason.ts';
 import { replayHouse, type ProjectionInputs } from '../../schedule/replay/replayHouse.ts';
 import { worthOf } from '../../schedule/rules/worthUntil.ts';
 import { minutesEach } from '../../upkeep/minutesEach.ts';
@@ -122,13 +123,21 @@ function leadOf({ window, bookBy }: Occurrence, practice: Practice | undefined):
   return Math.max(0, toDay(window.due) - toDay(bookBy));
 }
 
-/** The last day the work still makes sense, where its rule says so: by its listed date, or by the day its window ends for that reason. */
+/** Reasons of a date that stands on a list: of days, of the clock changes or of a season. */
+const LISTED: ReadonlySet<Reason['kind']> = new Set(['listed', 'clockChange', 'season']);
+
+/** The last day the work still makes sense, where its date is a listed one and the rule says so, or its window ends for that reason. */
 function lastWorth(
   terms: Terms | undefined,
   { window, reasons }: Occurrence,
   seasons: HomeSeasons,
 ): DayNumber | null {
-  if (reasons.some(({ kind }) => kind === 'worthUntil')) return toDay(window.latest);
+  const told = reasons.flatMap((reason): DayNumber[] => {
+    if (reason.kind === 'worthUntil') return [toDay(reason.latest)];
+    return reason.kind === 'caughtUp' || reason.kind === 'openedAgain' ? [toDay(reason.worthUntil)] : [];
+  });
+  if (told.length > 0) return Math.min(...told);
+  if (!reasons.some(({ kind }) => LISTED.has(kind))) return null;
   const worths = worthRules(terms?.rule).flatMap((by) => {
     const worth = worthOf(by, toDay(window.due), seasons);
     return worth ? [worth.until] : [];
