@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { entryBodySchema } from '../../../core/ledger/entry.ts';
-import { OWN_TRIGGER, readNote, type NoteDraft } from './draft.ts';
+import { measureUnits, OWN_TRIGGER, readNote, type NoteDraft } from './draft.ts';
 
 const draft = (change: Partial<NoteDraft>): NoteDraft => ({
   kind: 'text',
@@ -89,4 +89,9 @@ describe('a note as typed', () => {
   ])('%s is named', (_what, change, field) => {
     expect(read(change)).toMatchObject({ field });
   });
+});
+
+test('a measurement is typed in the units of the home', () => {
+  expect(measureUnits('us')).toMatchObject({ 'tap-temperature': 'F', 'run-hours': 'h', 'sludge-depth': 'in' });
+  expect(measureUnits('metric')).toMatchObject({ 'tap-temperature': 'C', 'run-hours': 'h', 'sludge-depth': 'mm' });
 });
