@@ -92,6 +92,14 @@ describe('a note as typed', () => {
 });
 
 test('a measurement is typed in the units of the home', () => {
-  expect(measureUnits('us')).toMatchObject({ 'tap-temperature': 'F', 'run-hours': 'h', 'sludge-depth': 'in' });
-  expect(measureUnits('metric')).toMatchObject({ 'tap-temperature': 'C', 'run-hours': 'h', 'sludge-depth': 'mm' });
+  expect(measureUnits('us')).toMatchObject({
+    'tap-temperature': 'F',
+    'run-hours': 'h',
+    'sludge-depth': 'in',
+  });
+  expect(measureUnits('metric')).toMatchObject({
+    'tap-temperature': 'C',
+    'run-hours': 'h',
+    'sludge-depth': 'mm',
+  });
 });
