@@ -93,7 +93,7 @@ export class Draft {
     return cost + this.loadChange(week, before);
   }
 
-  /** What a task without a week would add to the cost in one; nothing is changed. */
+  /** The cost that a task without a week would add in one; nothing is changed. */
   asks(task: number, week: number): number {
     const { ready } = this;
     const before = this.load[week] ?? 0;

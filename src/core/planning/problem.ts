@@ -12,7 +12,7 @@ const weekSchema = z
   .min(0)
   .max(MOST_WEEKS - 1);
 /** A week that may lie before today or past the horizon. */
-const anyWeekSchema = z.int().min(-1_000).max(1_000);
+const anyWeekSchema = z.int().min(-100_000).max(100_000);
 
 /** From a week to a week, both included. */
 const weeksSchema = z.tuple([weekSchema, weekSchema]).refine(([first, last]) => first <= last, {

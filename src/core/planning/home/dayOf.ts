@@ -11,7 +11,7 @@ interface DayLoad {
   readonly outdoors: Set<boolean>;
 }
 
-/** What the days of a week are chosen by. */
+/** The inputs that days of a week are chosen by. */
 export interface DayFrame {
   readonly weeks: Weeks;
   readonly weather: WeekWeather;

@@ -32,7 +32,7 @@ export interface HomeProblem {
   readonly closedBy: ReadonlyMap<string, HomeRule>;
 }
 
-/** What a plan of a home rests on. */
+/** The inputs of a home's plan. */
 export interface HomeFrame {
   readonly weeks: Weeks;
   readonly weather: WeekWeather;
