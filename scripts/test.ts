@@ -12,7 +12,7 @@ function cachedIn(name: string): [string, string] {
   return ['--cache-location', join('node_modules', '.cache', name, 'cache')];
 }
 
-/** What was checked of types the last time is kept, so that only what a change reaches is checked anew. */
+/** Results of type checks are cached, so that only files a change reaches are checked anew. */
 function typesOf(project: string): string[] {
   return [
     '-p',

@@ -155,7 +155,7 @@ describe('one job', () => {
     await goThrough(page, 'furnace-annual-tune-up');
     await page.says('Everything is done.');
     await page.click('[data-act=finish]');
-    // What was seen is kept as well, sound as it was.
+    // A sign that was OK is kept as well.
     await page.toast('Finished. 8 entries saved.');
     await page.visit('ledger');
     await page.says('Done Tune up the gas furnace, Furnace');

@@ -115,7 +115,7 @@ describe('whatever house is begun on whatever day', () => {
       for (const { own, asset, sleep } of firsts(begun)) {
         const { code, appliesTo } = own.planned.practice;
         expect(asset && appliesTo.includes(asset.kind), code).toBe(true);
-        // What also answers an event comes when that happens.
+        // Work that also answers an event comes when that happens.
         const answers = countingRules(own.terms.rule).some(({ kind }) => kind === 'event');
         expect(
           !answers && sleep?.kind === 'season' && sleep.basis === 'none',

@@ -125,7 +125,7 @@ export class Page {
       .catch(rethrown);
   }
 
-  /** What an attribute says on everything that has it there. */
+  /** The values of an attribute on everything that has it there. */
   async codes(css: string, attribute: string): Promise<string[]> {
     const found = await this.driver.findElements(By.css(css));
     return Promise.all(found.map(async (one) => (await one.getAttribute(attribute)) ?? ''));
@@ -349,7 +349,7 @@ export class Page {
     }, `no menu says ${words}`);
   }
 
-  /** What the page says came of an act, once it says some words. */
+  /** The toast after an act, once it says some words. */
   async toast(words: string): Promise<string> {
     return this.says(words, '.k-toast-text');
   }

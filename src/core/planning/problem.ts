@@ -131,7 +131,7 @@ function firstCircle(before: Named['before']): number | null {
   for (const [index, [first, second]] of before.entries()) {
     const reached = [second];
     const seen = new Set(reached);
-    // What is added on the way is reached in its turn.
+    // The list grows while it is read: a task that is added is followed in its turn.
     for (const one of reached)
       for (const next of after.get(one) ?? [])
         if (!seen.has(next)) {

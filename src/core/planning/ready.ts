@@ -193,7 +193,7 @@ function remove(list: Link[], task: number): void {
 function inOrder(count: number, { before, after }: Links): number[] {
   const waiting = range(count).map((task) => before[task]?.length ?? 0);
   const free = range(count).filter((task) => waiting[task] === 0);
-  // What becomes free on the way is taken in its turn.
+  // The list grows while it is read: a task that becomes free is taken in its turn.
   for (const one of free)
     for (const { task } of after[one] ?? []) {
       waiting[task] = (waiting[task] ?? 0) - 1;
