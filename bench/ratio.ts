@@ -21,3 +21,7 @@ export function leastMs(work: () => void, runs: number): number {
 
 export const times = (value: number): string => `${value >= 10 ? Math.round(value) : value.toFixed(2)}×`;
 export const ms = (value: number): string => `${value.toFixed(value < 1 ? 3 : 1)} ms`;
+
+/** The value in the middle; of an even number the upper one. */
+export const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;

@@ -1,6 +1,7 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { v7 as uuid } from 'uuid';
+import { median } from './ratio.ts';
 
 const REQUESTS_A_ROUND = 400;
 const AT_ONCE = 4;
@@ -46,9 +47,6 @@ async function cpuOfOne(server: Server, { path, cookie, check }: Asked): Promise
   );
   return ((await cpuMs(server)) - before) / REQUESTS_A_ROUND;
 }
-
-export const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
 /** Processor time of a request at both servers. Turn by turn, so that whatever else the machine does falls on both; the first round only warms up. */
 export async function compared(

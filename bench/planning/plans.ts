@@ -1,7 +1,7 @@
 import { wholeCost } from '../../src/core/planning/costs.ts';
 import type { Problem } from '../../src/core/planning/problem.ts';
 import { solve, USUAL_MOVES } from '../../src/core/planning/solve.ts';
-import { leastMs, ms, times, type Ratio } from '../ratio.ts';
+import { leastMs, median, ms, times, type Ratio } from '../ratio.ts';
 import { randomProblem } from './randomProblem.ts';
 
 const SIZES = [40, 80, 160];
@@ -47,12 +47,6 @@ export function benchPlans(): Ratio[] {
       },
     ];
   });
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = Math.floor(sorted.length / 2);
-  return ((sorted[middle] ?? 0) + (sorted[sorted.length % 2 === 1 ? middle : middle - 1] ?? 0)) / 2;
 }
 
 const percent = (share: number): string => `${(share * 100).toFixed(1)} %`;

@@ -61,7 +61,7 @@ export class Draft {
     }
     this.week[task] = week;
     this.load[week] = before + minutes;
-    return cost + this.loadChange(week, before);
+    return cost + this.loadChange(week, before, before + minutes);
   }
 
   /** Takes a task out of its week. Answers what that adds to the cost: less than nothing where it saves. */
@@ -90,7 +90,7 @@ export class Draft {
     }
     this.week[task] = -1;
     this.load[week] = before - minutes;
-    return cost + this.loadChange(week, before);
+    return cost + this.loadChange(week, before, before - minutes);
   }
 
   /** The cost that a task without a week would add in one; nothing is changed. */
@@ -107,14 +107,14 @@ export class Draft {
     }
     const visit = ready.visitOf[task] ?? -1;
     if (visit >= 0 && this.visitCount[week * this.visits + visit] === 0) cost += ready.visitCost[visit] ?? 0;
-    const budget = ready.problem.budget[week] ?? 0;
-    return cost + loadCost(before + minutes, budget, ready.costs) - loadCost(before, budget, ready.costs);
+    return cost + this.loadChange(week, before, before + minutes);
   }
 
-  private loadChange(week: number, before: number): number {
+  /** The change in cost of a week whose minutes change. */
+  private loadChange(week: number, before: number, after: number): number {
     const budget = this.ready.problem.budget[week] ?? 0;
     const { costs } = this.ready;
-    return loadCost(this.load[week] ?? 0, budget, costs) - loadCost(before, budget, costs);
+    return loadCost(after, budget, costs) - loadCost(before, budget, costs);
   }
 
   /** Takes over the weeks of another plan. */

@@ -18,15 +18,14 @@ export function move(draft: Draft, tasks: readonly number[], weeks: readonly num
       cost += draft.put(task, week);
       continue;
     }
-    for (const one of tasks.slice(0, place)) draft.take(one);
-    for (const [at, one] of tasks.entries()) draft.put(one, had[at] ?? -1);
+    undo(draft, { tasks, had });
     return null;
   }
   return { tasks, had, cost };
 }
 
 /** Takes a change back. */
-export function undo(draft: Draft, { tasks, had }: Made): void {
+export function undo(draft: Draft, { tasks, had }: Pick<Made, 'tasks' | 'had'>): void {
   for (const task of tasks) draft.take(task);
   for (const [place, task] of tasks.entries()) draft.put(task, had[place] ?? -1);
 }

@@ -1,9 +1,7 @@
 import { toDay, type DayNumber } from '../../calendar/civilDate.ts';
 import type { HomeTask } from './homeTasks.ts';
 import type { WeekWeather } from './weekWeather.ts';
-import { weekdayOf, type Weeks } from './weeks.ts';
-
-const SATURDAY = 5;
+import { isWeekend, type Weeks } from './weeks.ts';
 
 interface DayLoad {
   minutes: number;
@@ -61,7 +59,7 @@ function bestDay(task: HomeTask, week: readonly DayNumber[], { from, loadOn, wea
   const steps: ((day: DayNumber) => boolean)[] = [
     (day) => day >= from,
     (day) => isHired || weather.allows(day, task.weather),
-    (day) => weekdayOf(day) >= SATURDAY !== isHired,
+    (day) => isWeekend(day) !== isHired,
     (day) => task.setUps.length === 0 || task.setUps.some((setUp) => loadOn(day).setUps.has(setUp)),
     (day) => loadOn(day).outdoors.has(task.outdoors),
   ];

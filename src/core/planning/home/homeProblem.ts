@@ -5,7 +5,7 @@ import { setUpSchema } from '../../practice/lists.ts';
 import type { PlanTask, Problem } from '../problem.ts';
 import type { HomeTask } from './homeTasks.ts';
 import type { WeekWeather } from './weekWeather.ts';
-import { weekdayOf, type Weeks } from './weeks.ts';
+import { isWeekend, type Weeks } from './weeks.ts';
 
 /** Cost of each week past the latest, in minutes. Usual values. */
 export const LATE_COSTS: Readonly<Record<Consequence, number>> = {
@@ -21,7 +21,6 @@ const VISIT = 120;
 const GRACE = 4;
 /** Weeks over which first-time work is spread. */
 const SPREAD = 5;
-const SATURDAY = 5;
 
 /** Rules that close a week to a task of a home. */
 export type HomeRule = 'weather';
@@ -118,7 +117,7 @@ function toPlanTask(
 
 /** The hours of a week; in today's those of the days that are left of its weekend. */
 function budgetOf(week: number, { weeks, hours }: HomeFrame): number {
-  const left = weeks.days(week).filter((day) => weekdayOf(day) >= SATURDAY).length;
+  const left = weeks.days(week).filter(isWeekend).length;
   return (hours * 60 * left) / 2;
 }
 

@@ -11,7 +11,7 @@ import { someHome, weatherOf } from '../../../../test/support/randomHome.ts';
 import { around } from '../../../../test/support/surroundings.ts';
 import { wholeCost } from '../costs.ts';
 import { homeToPlan, planHome, type HomePlan } from './planHome.ts';
-import { weekdayOf, Weeks } from './weeks.ts';
+import { isWeekend, Weeks } from './weeks.ts';
 
 const ON = civil('2026-11-27');
 const EFFORT = { moves: 2_000, seed: 1 };
@@ -110,7 +110,7 @@ describe('a home’s year', () => {
     const { tasks } = demoPlan('14 Juniper Bend');
     for (const { task, day } of tasks) {
       const isLate = daysBetween(task.occurrence.window.earliest, day) < 7;
-      const weekend = weekdayOf(toDay(day)) >= 5;
+      const weekend = isWeekend(toDay(day));
       if (!isLate && task.weather.length === 0)
         expect(weekend, `${task.key} on ${day}`).toBe(task.doer !== 'trade');
     }

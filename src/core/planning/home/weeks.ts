@@ -1,7 +1,10 @@
-import type { DayNumber } from '../../calendar/civilDate.ts';
+import { weekdayOf, type DayNumber } from '../../calendar/civilDate.ts';
 
-/** The place of a day in its week: 0 is Monday, 6 is Sunday. Day 0, 1970-01-01, was a Thursday. */
-export const weekdayOf = (day: DayNumber): number => (((day + 3) % 7) + 7) % 7;
+/** The place of a day in a week that begins on Monday: 0 to 6. */
+const placeInWeek = (day: DayNumber): number => (weekdayOf(day) + 6) % 7;
+
+/** Whether a day is a Saturday or a Sunday. */
+export const isWeekend = (day: DayNumber): boolean => placeInWeek(day) >= 5;
 
 /** Weeks from today's on, Monday to Sunday; today's is 0 and has its remaining days. */
 export class Weeks {
@@ -12,7 +15,7 @@ export class Weeks {
   constructor(today: DayNumber, count: number) {
     this.today = today;
     this.count = count;
-    this.monday = today - weekdayOf(today);
+    this.monday = today - placeInWeek(today);
   }
 
   /** The week of a day; below 0 before today's, from `count` on past the horizon. */

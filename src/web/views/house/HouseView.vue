@@ -51,7 +51,7 @@ const known = computed(() => (upkeep.value && upkeep.value.known.on === home.on 
 /** Says what came of a change, and reads anew what it may have moved. */
 async function changed(text: string): Promise<void> {
   await load();
-  say({ text: text });
+  say({ text });
 }
 </script>
 

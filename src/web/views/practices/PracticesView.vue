@@ -52,7 +52,7 @@ const systems = computed(() => {
 });
 
 async function tell(text: string): Promise<void> {
-  say({ text: text });
+  say({ text });
 }
 
 const hide = (practice: Practice, hide_: boolean) =>

@@ -104,7 +104,7 @@ const lives = ref(0);
 async function tell(text: string): Promise<void> {
   await load();
   lives.value += 1;
-  say({ text: text });
+  say({ text });
   leaving.value = null;
 }
 
