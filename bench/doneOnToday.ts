@@ -45,7 +45,7 @@ export async function benchDoneOnToday(): Promise<Ratio[]> {
       );
       const file = longHome(manyDuties(DUTIES), entries, UNTIL);
       const at = Date.parse(`${UNTIL}T18:00:00Z`);
-      const homeId = await asPerson(db, personId, (tx) => importHouse(tx, file, at));
+      const homeId = await asPerson(db, personId, (tx) => importHouse(tx, file, { by: personId, now: at }));
       await admin.query('ANALYZE');
       const tap = await taps(db, personId, homeId);
       const whole = await wholeMs(db, personId, homeId);

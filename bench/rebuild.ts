@@ -99,7 +99,7 @@ export async function plantHomes(admin: pg.Client, { app }: DatabaseUrls): Promi
     [personId],
   );
   const { db, pool } = openDatabase(app, () => undefined);
-  await asPerson(db, personId, (tx) => importHouse(tx, manyDuties(DUTIES), NOW));
+  await asPerson(db, personId, (tx) => importHouse(tx, manyDuties(DUTIES), { by: personId, now: NOW }));
   await pool.end();
   const prefix = personId.slice(0, 9);
   const { rows } = await admin.query<{ id: string }>('SELECT id FROM entry UNION ALL SELECT id FROM duty');

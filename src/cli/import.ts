@@ -16,7 +16,7 @@ await runCommand(async () => {
   const file = readHouseFile(path);
   try {
     const homeId = await asAccount(values.as, (db, personId) =>
-      asPerson(db, personId, (tx) => importHouse(tx, file, Date.now())),
+      asPerson(db, personId, (tx) => importHouse(tx, file, { by: personId, now: Date.now() })),
     );
     console.log(`${file.home.name} is now home ${homeId}`);
   } catch (error) {

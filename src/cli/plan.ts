@@ -3,7 +3,7 @@ import { parseArgs } from 'node:util';
 import { isCivilDate, type CivilDate } from '../core/calendar/civilDate.ts';
 import { finderWith } from '../core/catalogue/catalogue.ts';
 import { stationWeather } from '../core/climate/stationWeather.ts';
-import { homeToPlan, planHome, type HomeToPlan } from '../core/planning/home/planHome.ts';
+import { homeToPlan, planHome } from '../core/planning/home/planHome.ts';
 import { MOST_WEEKS, problemSchema } from '../core/planning/problem.ts';
 import type { Effort } from '../core/planning/anneal.ts';
 import { solve, USUAL_MOVES } from '../core/planning/solve.ts';
@@ -109,7 +109,7 @@ function ready(of: Extract<Wish['of'], { kind: 'house' }>, weeks: number) {
   const later = house.entries.filter(({ date }) => date > of.on).length;
   if (later > 0) console.error(say('cli.future', { n: later, on: of.on }, later));
   const weather = house.weather ?? stationWeather(house.home, of.on);
-  const toPlan: HomeToPlan = homeToPlan(house, house.entries, of.on, { find, weather }, { count: weeks });
+  const toPlan = homeToPlan(house, house.entries, of.on, { find, weather }, weeks);
   return { house, find, toPlan };
 }
 

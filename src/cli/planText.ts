@@ -1,7 +1,6 @@
-import { assertNever } from '../core/basics/result.ts';
 import { wholeCost, type CostParts } from '../core/planning/costs.ts';
-import type { HomeTask } from '../core/planning/home/homeTasks.ts';
-import type { HomePlan, PlannedTask, UnplacedTask } from '../core/planning/home/planHome.ts';
+import type { HomePlan, PlannedTask, UnplacedTask } from '../core/planning/home/arrange.ts';
+import type { HomeTask } from '../core/planning/home/homeTask.ts';
 import type { Plan } from '../core/planning/solve.ts';
 import type { House } from '../core/house/house.ts';
 import type { FindPractice } from '../core/house/timingOf.ts';
@@ -11,10 +10,10 @@ import { practiceTitle } from '../locales/practiceText.ts';
 import type { Speech } from '../locales/speech.ts';
 
 /** A plan of a home as JSON, documented in docs/planning.md: ids, weeks from 0, days, and cost in minutes. */
-export function planJson({ on, hours, weeks, tasks, unplaced, cost, moves }: HomePlan) {
+export function planJson({ on, household, weeks, tasks, unplaced, cost, moves }: HomePlan) {
   return {
     on,
-    hours,
+    household,
     weeks,
     tasks: tasks.map((one) => ({ ...namesOf(one.task), week: one.week, day: one.day, cost: one.cost })),
     unplaced: unplaced.map(({ task, why }) => ({
@@ -26,9 +25,8 @@ export function planJson({ on, hours, weeks, tasks, unplaced, cost, moves }: Hom
   };
 }
 
-function namesOf({ key, duty, asset, doer, minutes, occurrence: { window, baseline } }: HomeTask) {
-  const practice = duty.practice.from === 'catalogue' ? duty.practice.code : duty.practice.title;
-  return { key, duty: duty.id, asset: asset.id, practice, doer, minutes, ...window, baseline };
+function namesOf({ key, duty, asset, practice, doer, minutes, earliest, due, latest, baseline }: HomeTask) {
+  return { key, duty, asset, practice, doer, minutes, earliest, due, latest, baseline };
 }
 
 interface Told {
@@ -41,8 +39,13 @@ export function planText(house: House, plan: HomePlan, { find, seed }: Told): st
   const { vocabulary, units } = house.home;
   const wording = { vocabulary, units };
   const formats = formatsFor(vocabulary);
-  const titleOf = ({ duty, asset }: HomeTask): string =>
-    `${practiceTitle({ find, wording }, duty.practice)}: ${asset.name}`;
+  const duties = new Map(house.duties.map((duty) => [duty.id, duty]));
+  const assets = new Map(house.assets.map((asset) => [asset.id, asset]));
+  const titleOf = (task: HomeTask): string => {
+    const duty = duties.get(task.duty);
+    const title = duty ? practiceTitle({ find, wording }, duty.practice) : task.duty;
+    return `${title}: ${assets.get(task.asset)?.name ?? task.asset}`;
+  };
   const speech: Speech = {
     t: plainTranslate(vocabulary),
     formats,
@@ -78,21 +81,15 @@ function taskLine({ task, day, cost }: PlannedTask, title: string, { t }: Speech
     day,
     title,
     n: task.minutes,
-    due: task.occurrence.window.due,
+    due: task.due,
     cost: minutes,
   });
 }
 
 function whyText(why: UnplacedTask['why'], titleOf: (task: HomeTask) => string, { t }: Speech): string {
-  switch (why.rule) {
-    case 'weather':
-      return t('cli.planWhy.weather');
-    case 'closed':
-      return t('cli.planWhy.closed');
-    case 'order':
-      return why.with ? t('cli.planWhy.order', { other: titleOf(why.with) }) : t('cli.planWhy.closed');
-  }
-  return assertNever(why);
+  if (why.rule === 'order')
+    return why.with ? t('cli.planWhy.order', { other: titleOf(why.with) }) : t('cli.planWhy.closed');
+  return t(`cli.planWhy.${why.rule}`);
 }
 
 const costText = (cost: CostParts, { t, formats }: Pick<Speech, 't' | 'formats'>): string => {

@@ -5,6 +5,7 @@ import type { Permission } from './access.ts';
 import { uuidSchema } from './basics.ts';
 import { betterTermsSchema } from './betterTerms.ts';
 import * as p from './photos.ts';
+import * as plan from './plan.ts';
 import * as record from './record.ts';
 import * as r from './runs.ts';
 import * as s from './schemas.ts';
@@ -142,6 +143,14 @@ export const ROUTES = {
   }),
   walk: route('GET', '/api/homes/:homeId/walk', 'read', home(nothing, s.walkSchema)),
   saveWalk: route('PUT', '/api/homes/:homeId/walk', 'write', home(s.saveWalkSchema, s.walkSchema)),
+  plan: route('GET', '/api/homes/:homeId/plan', 'read', home(nothing, plan.planSchema)),
+  savePlan: route('PUT', '/api/homes/:homeId/plan', 'write', home(plan.savePlanSchema, plan.savedPlanSchema)),
+  acceptedPlan: route(
+    'GET',
+    '/api/homes/:homeId/accepted-plan',
+    'read',
+    home(nothing, plan.acceptedPlanSchema),
+  ),
   runs: route('GET', '/api/homes/:homeId/runs', 'read', home(nothing, z.array(r.runSchema))),
   run: route('GET', '/api/homes/:homeId/runs/:runId', 'read', {
     params: ofRun,

@@ -20,7 +20,7 @@ export async function loadDemoOnce(appUrl: string, password: string, now: number
         within: async (tx, { personId }) => {
           for (const demo of DEMO_HOMES) {
             const today = civilDateIn(demo.home.zone, now);
-            const homeId = await importHouse(tx, demoHouse(demo, today), now);
+            const homeId = await importHouse(tx, demoHouse(demo, today), { by: personId, now });
             await addExtras(tx, demo, homeId, { personId, today, now });
           }
         },

@@ -36,7 +36,9 @@ beforeAll(async () => {
 afterAll(() => api.close());
 
 const bringIn = (file: HouseFile): Promise<string> =>
-  asPerson(api.db, personId, (tx) => importHouse(tx, file, Date.parse(`${LATER}T18:00:00Z`)));
+  asPerson(api.db, personId, (tx) =>
+    importHouse(tx, file, { by: personId, now: Date.parse(`${LATER}T18:00:00Z`) }),
+  );
 const takeOut = async (homeId: string): Promise<HouseFile> =>
   (await agent.get(`/api/homes/${homeId}/house-file`).expect(200)).body as HouseFile;
 

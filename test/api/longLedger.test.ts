@@ -35,7 +35,7 @@ afterAll(() => api.close());
 const file = houseFileSchema.parse(JSON.parse(readFileSync('examples/every-rule.json', 'utf8')));
 const inTx = <T>(work: (tx: Tx) => Promise<T>): Promise<T> => asPerson(api.db, personId, work);
 const bringIn = (entries: number): Promise<string> =>
-  inTx((tx) => importHouse(tx, longHome(file, entries, civil('2029-05-31')), AT));
+  inTx((tx) => importHouse(tx, longHome(file, entries, civil('2029-05-31')), { by: personId, now: AT }));
 
 async function homeOf(tx: Tx, homeId: string) {
   const home = await findHome(tx, personId, homeId);

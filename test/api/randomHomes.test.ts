@@ -39,7 +39,7 @@ const fileOf = ({ house, entries }: RandomHome): HouseFile =>
     entries,
   });
 const bringIn = (home: RandomHome): Promise<string> =>
-  asPerson(api.db, personId, (tx) => importHouse(tx, fileOf(home), AT));
+  asPerson(api.db, personId, (tx) => importHouse(tx, fileOf(home), { by: personId, now: AT }));
 
 test('rows that were written entry by entry are those a rebuild writes, and those the house file gives', async () => {
   await fc.assert(

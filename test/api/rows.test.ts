@@ -34,6 +34,7 @@ const HOME_TABLES = [
   'entry',
   'duty_window',
   'home_checkpoint',
+  'accepted_plan',
   'photo',
   'walk',
   'run',

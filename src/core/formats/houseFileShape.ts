@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { practiceSchema } from '../practice/practice.ts';
 import { weatherSchema } from '../climate/weather.ts';
+import { householdSchema } from '../house/household.ts';
 import { assetSchema, dutySchema, homeSchema, personSchema, spaceSchema } from '../house/house.ts';
 import { entrySchema } from '../ledger/entry.ts';
 import { codeSchema } from '../basics/code.ts';
@@ -24,6 +25,10 @@ export const houseFileShape = z.strictObject({
     .optional()
     .meta({ description: 'Practices the home has added to the catalogue' }),
   hidden: z.array(codeSchema).max(1_000).optional().meta({ description: 'Codes of practices it hides' }),
+  household: householdSchema.optional().meta({
+    description:
+      'How the household works, where the ledger does not tell; without it 3 hours, Saturday and Sunday',
+  }),
   weather: weatherSchema
     .optional()
     .meta({ description: 'What the almanac tells; without it the home’s own station is asked' }),

@@ -47,6 +47,9 @@ export const files = {
     planUnplaced: '  {title}: {why}',
     planWhy: {
       weather: 'too cold, too wet or too windy in every week it may be done in. A trade can do it.',
+      skill: 'the household leaves such work to others. A trade can do it.',
+      helper: 'it needs two people, and no helper is there in any week it may be done in. A trade can do it.',
+      away: 'nobody is at home in any week it may be done in.',
       closed: 'every week it may be done in is closed.',
       order: 'it is done in order with “{other}”, and their weeks do not fit together.',
     },

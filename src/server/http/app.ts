@@ -9,6 +9,7 @@ import { answerErrors } from './errors.ts';
 import { accountHandlers } from './handlers/accounts.ts';
 import { homeHandlers } from './handlers/homes.ts';
 import { houseHandlers } from './handlers/house.ts';
+import { planHandlers } from './handlers/plan.ts';
 import { recordHandlers } from './handlers/record.ts';
 import { runHandlers } from './handlers/runs.ts';
 import { ledgerHandlers } from './handlers/ledger.ts';
@@ -43,6 +44,7 @@ export function createApp(services: Services, pool: Pool): Express {
       ...accountHandlers,
       ...homeHandlers,
       ...houseHandlers,
+      ...planHandlers,
       ...ledgerHandlers,
       ...runHandlers,
       ...recordHandlers,

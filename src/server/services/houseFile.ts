@@ -1,11 +1,14 @@
 import { v7 as uuid } from 'uuid';
 import { pathText } from '../../contract/errors.ts';
-import { isCivilDate } from '../../core/calendar/civilDate.ts';
+import { isCivilDate, type CivilDate } from '../../core/calendar/civilDate.ts';
 import { civilDateIn } from '../../core/calendar/zone.ts';
 import { findPractice } from '../../core/catalogue/catalogue.ts';
 import { practiceFaults } from '../../core/formats/houseFaults.ts';
 import { HOUSE_FILE_FORMAT, HOUSE_FILE_VERSION, type HouseFile } from '../../core/formats/houseFileShape.ts';
+import type { Household } from '../../core/house/household.ts';
 import type { Asset, Duty, Home } from '../../core/house/house.ts';
+import { makeBody } from '../../core/ledger/write/makeBody.ts';
+import { applyCorrections } from '../../core/ledger/corrections.ts';
 import { dutyOf, mapReferences, referencesOf } from '../../core/ledger/references.ts';
 import type { Entry } from '../../core/ledger/entry.ts';
 import type { Tx } from '../db/database.ts';
@@ -36,6 +39,7 @@ export async function exportHouse(tx: Tx, home: Home): Promise<HouseFile> {
     ]),
   );
   const people = (await listPeople(tx, home.id)).filter(({ id }) => spokenOf.has(id));
+  const household = householdOf(ledger);
   const { id, name, zone, hemisphere, units, vocabulary, currency, climate } = home;
   return {
     format: HOUSE_FILE_FORMAT,
@@ -47,12 +51,25 @@ export async function exportHouse(tx: Tx, home: Home): Promise<HouseFile> {
     duties: [...house.duties],
     ...(house.practices && { practices: [...house.practices] }),
     ...(house.hidden && { hidden: [...house.hidden] }),
+    ...(household && { household }),
     entries: ledger.map(({ seq: _seq, ...entry }) => entry),
   };
 }
 
+/** The household as it was told last. */
+function householdOf(ledger: readonly Entry[]): Household | null {
+  const told = applyCorrections(ledger).findLast(
+    ({ body, voidedBy }) => voidedBy === null && body.kind === 'household',
+  )?.body;
+  return told?.kind === 'household' ? told.household : null;
+}
+
 /** Makes a new home of a document, owned by the person of the transaction. Everything gets a new id; nothing else differs. */
-export async function importHouse(tx: Tx, file: HouseFile, now: number): Promise<string> {
+export async function importHouse(
+  tx: Tx,
+  file: HouseFile,
+  { by, now }: { readonly by: string; readonly now: number },
+): Promise<string> {
   const today = civilDateIn(file.home.zone, now);
   const future = file.entries.findIndex(({ date }) => date > today);
   if (future >= 0)
@@ -85,11 +102,10 @@ export async function importHouse(tx: Tx, file: HouseFile, now: number): Promise
   );
   await savePractices(tx, home.id, file.practices ?? []);
   await hidePractices(tx, home.id, file.hidden ?? [], true);
-  await writeImported(
-    tx,
-    home.id,
-    file.entries.map((entry) => renameEntry(entry, rename)),
-  );
+  await writeImported(tx, home.id, [
+    ...file.entries.map((entry) => renameEntry(entry, rename)),
+    ...householdEntry(file, { by, today, now }),
+  ]);
   await reprojectHome(tx, home, today);
   return home.id;
 }
@@ -152,6 +168,16 @@ function renameOccurrence(key: string, rename: (id: string) => string): string {
     .split(':')
     .map((part) => (isCivilDate(part) ? part : rename(part)))
     .join(':');
+}
+
+/** A household that the file tells beside its ledger is written into the ledger. */
+function householdEntry(
+  { household, entries }: HouseFile,
+  { by, today, now }: { readonly by: string; readonly today: CivilDate; readonly now: number },
+): Entry[] {
+  if (!household || entries.some(({ body }) => body.kind === 'household')) return [];
+  const body = makeBody('household', { household });
+  return [{ id: uuid(), date: today, stampedAt: new Date(now).toISOString(), by, body }];
 }
 
 async function writeImported(tx: Tx, homeId: string, entries: readonly Entry[]): Promise<void> {

@@ -25,6 +25,7 @@ export const WRITES = {
   dropRun: 'waits',
   saveRun: 'now',
   saveWalk: 'now',
+  savePlan: 'now',
   importEntries: 'now',
   eraseHome: 'now',
 } as const satisfies Partial<Record<RouteName, 'waits' | 'now'>>;

@@ -101,6 +101,7 @@ const READ_AGAIN: Record<Exclude<WriteRoute, 'append' | 'finishRun'>, boolean> =
   saveRun: false,
   dropRun: false,
   saveWalk: false,
+  savePlan: false,
   eraseHome: false,
 };
 

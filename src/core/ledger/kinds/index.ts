@@ -20,6 +20,9 @@ import { removed } from './removed.ts';
 import { stockMoved } from './stockMoved.ts';
 import { bought } from './bought.ts';
 import { note } from './note.ts';
+import { household } from './household.ts';
+import { placed } from './placed.ts';
+import { unplaced } from './unplaced.ts';
 import { amends } from './amends.ts';
 import { voids } from './voids.ts';
 
@@ -47,6 +50,9 @@ export const KINDS = {
   stockMoved,
   bought,
   note,
+  household,
+  placed,
+  unplaced,
   amends,
   voids,
 };

@@ -1,11 +1,12 @@
 import { toDay, type DayNumber } from '../../calendar/civilDate.ts';
 import type { HomeSeasons } from '../../climate/homeSeasons.ts';
+import { hasHelper, isAway, minutesOf, type Household } from '../../house/household.ts';
 import { SET_UP_MINUTES, type Consequence } from '../../practice/planning.ts';
 import { setUpSchema } from '../../practice/lists.ts';
 import type { PlanTask, Problem } from '../problem.ts';
-import type { HomeTask } from './homeTasks.ts';
+import type { HomeTask } from './homeTask.ts';
 import type { WeekWeather } from './weekWeather.ts';
-import { isWeekend, type Weeks } from './weeks.ts';
+import type { Weeks } from './weeks.ts';
 
 /** Cost of each week past the latest, in minutes. Usual values. */
 export const LATE_COSTS: Readonly<Record<Consequence, number>> = {
@@ -22,13 +23,21 @@ const GRACE = 4;
 /** Weeks over which first-time work is spread. */
 const SPREAD = 5;
 
-/** Rules that close a week to a task of a home. */
-export type HomeRule = 'weather';
+/** Rules that close a week to a task of a home, in the order in which one is named where several do. */
+export const HOME_RULES = ['skill', 'helper', 'weather', 'away'] as const;
+export type HomeRule = (typeof HOME_RULES)[number];
 
-/** A home's year as a planning problem, and why weeks are closed to a task. */
+/** A home's year as a planning problem, and the weeks each rule closes to each task. */
 export interface HomeProblem {
   readonly problem: Problem;
-  readonly closedBy: ReadonlyMap<string, HomeRule>;
+  readonly closed: readonly ClosedWeek[];
+}
+
+/** A week that is closed to a task, and by which rule. */
+export interface ClosedWeek {
+  readonly task: string;
+  readonly week: number;
+  readonly rule: HomeRule;
 }
 
 /** The inputs of a home's plan. */
@@ -36,36 +45,36 @@ export interface HomeFrame {
   readonly weeks: Weeks;
   readonly weather: WeekWeather;
   readonly seasons: HomeSeasons;
-  /** Hours the household gives to a week. */
-  readonly hours: number;
-  /** The week each task was in when the plan was last seen, by key. */
-  readonly seen?: ReadonlyMap<string, number>;
+  readonly household: Household;
 }
 
 /** Makes the planning problem of a home's tasks. Source of windows, orders and limits: docs/planning.md. */
 export function homeProblem(tasks: readonly HomeTask[], frame: HomeFrame): HomeProblem {
-  const { weeks } = frame;
+  const { weeks, household } = frame;
   const planned = tasks.flatMap((task) => {
     const window = windowOf(task, frame);
     return window ? [{ task, ...window }] : [];
   });
   const visits = [...new Set(planned.flatMap(({ task }) => (task.doer === 'trade' ? [task.system] : [])))];
-  const closed = planned.flatMap(({ task, first, last }) => closedWeeks(task, first, last, frame));
+  const closed = planned.flatMap((one) => closedWeeks(one, frame));
   return {
     problem: {
       weeks: weeks.count,
-      budget: Array.from({ length: weeks.count }, (_, week) => budgetOf(week, frame)),
+      budget: range(0, weeks.count - 1).map((week) => minutesOf(household, weeks.days(week))),
       setups: setUpSchema.options.map((id) => ({ id, minutes: SET_UP_MINUTES[id] })),
       visits: visits.map((id) => ({ id, cost: VISIT })),
       tasks: planned.map(({ task, first, last, latest, due }) =>
-        toPlanTask(task, { weeks: [first, last], latest, due }, frame.seen?.get(task.key)),
+        toPlanTask(task, { weeks: [first, last], latest, due }),
       ),
       before: [...apart(planned, weeks.today), ...ordered(planned)],
-      blocked: closed,
+      blocked: closed.map(({ task, week }) => ({ task, weeks: [week, week] as [number, number] })),
     },
-    closedBy: new Map(closed.map(({ task }) => [task, 'weather'])),
+    closed,
   };
 }
+
+const range = (first: number, last: number): number[] =>
+  Array.from({ length: Math.max(0, last - first + 1) }, (_, index) => first + index);
 
 interface WindowOfWeeks {
   readonly first: number;
@@ -79,28 +88,27 @@ interface WindowOfWeeks {
  * Null where that lies past the horizon.
  */
 function windowOf(task: HomeTask, { weeks, seasons }: HomeFrame): WindowOfWeeks | null {
-  const { window, baseline } = task.occurrence;
+  const { baseline } = task;
   const end = weeks.count - 1;
-  const open = Math.max(0, weeks.of(toDay(window.earliest)));
+  const open = Math.max(0, weeks.of(toDay(task.earliest)));
   if (open > end) return null;
-  const worth = task.worthUntil === null ? Infinity : weeks.of(task.worthUntil);
-  const from = Math.max(weeks.today, toDay(window.earliest));
+  const worth = task.worthUntil === null ? Infinity : weeks.of(toDay(task.worthUntil));
+  const from = Math.max(weeks.today, toDay(task.earliest));
   const freeze = task.closes ? seasons.freezeOnOrAfter(from, 10) : null;
   const limit = Math.min(end, worth, freeze === null ? Infinity : weeks.of(freeze) - 1);
   // Too late to ask a trade in time, it is asked to come at once.
   const asked = weeks.of(weeks.today + task.leadDays);
   const first = asked <= limit ? Math.max(open, asked) : open;
   const urgent = task.consequence === 'life-safety' || task.frost;
-  const latest = baseline ? Math.min(end, first + (urgent ? 0 : SPREAD)) : weeks.of(toDay(window.latest));
+  const latest = baseline ? Math.min(end, first + (urgent ? 0 : SPREAD)) : weeks.of(toDay(task.latest));
   const grace = baseline ? latest : Math.max(latest, first) + GRACE;
   const last = Math.max(first, Math.min(limit, grace));
-  return { first, last, latest, due: baseline ? latest : weeks.of(toDay(window.due)) };
+  return { first, last, latest, due: baseline ? latest : weeks.of(toDay(task.due)) };
 }
 
 function toPlanTask(
   { key, minutes, consequence, setUps, doer, system }: HomeTask,
   window: Pick<PlanTask, 'weeks' | 'latest' | 'due'>,
-  seen: number | undefined,
 ): PlanTask {
   const isHired = doer === 'trade';
   return {
@@ -111,14 +119,7 @@ function toPlanTask(
     // A trade brings its own ladder.
     setups: isHired ? [] : [...setUps],
     ...(isHired && { visit: system }),
-    ...(seen !== undefined && { seen }),
   };
-}
-
-/** The hours of a week; in today's those of the days that are left of its weekend. */
-function budgetOf(week: number, { weeks, hours }: HomeFrame): number {
-  const left = weeks.days(week).filter(isWeekend).length;
-  return (hours * 60 * left) / 2;
 }
 
 interface Planned extends WindowOfWeeks {
@@ -132,11 +133,11 @@ interface Planned extends WindowOfWeeks {
 function apart(planned: readonly Planned[], today: DayNumber): [string, string, number][] {
   const last = new Map<string, Planned>();
   return planned.flatMap((one): [string, string, number][] => {
-    const before = last.get(one.task.duty.id);
-    last.set(one.task.duty.id, one);
+    const before = last.get(one.task.duty);
+    last.set(one.task.duty, one);
     if (!before) return [];
-    const from = Math.max(today, toDay(before.task.occurrence.window.due));
-    const days = toDay(one.task.occurrence.window.due) - from;
+    const from = Math.max(today, toDay(before.task.due));
+    const days = toDay(one.task.due) - from;
     const gap = Math.min(days < 7 ? 0 : Math.max(1, Math.floor(days / 14)), one.last - before.first);
     return gap < 0 ? [] : [[before.task.key, one.task.key, gap]];
   });
@@ -146,10 +147,10 @@ function apart(planned: readonly Planned[], today: DayNumber): [string, string, 
 function ordered(planned: readonly Planned[]): [string, string, number][] {
   const byPractice = new Map<string, Map<string, Planned[]>>();
   for (const one of planned) {
-    if (one.task.duty.practice.from !== 'catalogue') continue;
-    const duties = byPractice.get(one.task.duty.practice.code) ?? new Map<string, Planned[]>();
-    byPractice.set(one.task.duty.practice.code, duties);
-    duties.set(one.task.duty.id, [...(duties.get(one.task.duty.id) ?? []), one]);
+    if (one.task.practice === null) continue;
+    const duties = byPractice.get(one.task.practice) ?? new Map<string, Planned[]>();
+    byPractice.set(one.task.practice, duties);
+    duties.set(one.task.duty, [...(duties.get(one.task.duty) ?? []), one]);
   }
   return planned.flatMap((later) =>
     later.task.after.flatMap((code) =>
@@ -169,15 +170,46 @@ const weeksBetween = (earlier: HomeTask, later: HomeTask): number =>
 
 const distance = (one: Planned, other: Planned): number => Math.abs(one.due - other.due);
 
-/** Weeks whose weather forbids the household's own work. A trade judges for itself. */
-function closedWeeks(
-  { key, weather, doer }: HomeTask,
-  first: number,
-  last: number,
-  frame: HomeFrame,
-): { readonly task: string; readonly weeks: [number, number] }[] {
-  if (doer === 'trade' || weather.length === 0) return [];
-  return Array.from({ length: last - first + 1 }, (_, index) => first + index)
-    .filter((week) => !frame.weather.weekAllows(frame.weeks, week, weather))
-    .map((week) => ({ task: key, weeks: [week, week] }));
+/** The weeks of a task's window that are closed to it. Heat closes none where no cooler week is left. */
+function closedWeeks({ task, first, last }: Planned, frame: HomeFrame): ClosedWeek[] {
+  const closed = range(first, last).flatMap((week): ClosedWeek[] => {
+    const rule = HOME_RULES.find((one) => closes(one, task, week, frame));
+    return rule === undefined ? [] : [{ task: task.key, week, rule }];
+  });
+  const shut = new Set(closed.map(({ week }) => week));
+  const left = range(first, last).filter((week) => !shut.has(week));
+  const hot = left.filter((week) => isTooHot(task, week, frame));
+  const heat = hot.length < left.length ? hot : [];
+  return [...closed, ...heat.map((week) => ({ task: task.key, week, rule: 'weather' as const }))];
 }
+
+/** Whether a rule closes a week to a task. Weather and skill bind the household; a trade judges for itself. */
+function closes(
+  rule: HomeRule,
+  task: HomeTask,
+  week: number,
+  { weeks, weather, household }: HomeFrame,
+): boolean {
+  const isHired = task.doer === 'trade';
+  const there = weeks.days(week).filter((day) => !isAway(household, day));
+  switch (rule) {
+    case 'skill':
+      return task.leftToOthers;
+    case 'away':
+      return there.length === 0;
+    case 'helper':
+      return task.two && !isHired && there.length > 0 && !there.some((day) => hasHelper(household, day));
+    case 'weather':
+      return !isHired && !weather.weekAllows(weeks, week, task.weather);
+  }
+}
+
+const isTooHot = (
+  { outdoors, doer }: HomeTask,
+  week: number,
+  { weeks, weather, household }: HomeFrame,
+): boolean =>
+  outdoors &&
+  doer !== 'trade' &&
+  household.heat !== undefined &&
+  weather.usualHigh(weeks.days(week)) > household.heat;

@@ -1,9 +1,9 @@
-import { toDay, type CivilDate, type DayNumber } from '../../calendar/civilDate.ts';
+import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import type { HomeSeasons } from '../../climate/homeSeasons.ts';
+import type { FactValue } from '../../basics/factValue.ts';
+import { leavesToOthers } from '../../house/doerFor.ts';
 import { currentUnit, type Asset, type Duty, type House } from '../../house/house.ts';
 import type { Entry } from '../../ledger/entry.ts';
-import type { SetUp } from '../../practice/lists.ts';
-import type { Consequence, WeatherLimit } from '../../practice/planning.ts';
 import type { Practice } from '../../practice/practice.ts';
 import type { Rule } from '../../practice/rule.ts';
 import type { Doer, Terms } from '../../practice/terms.ts';
@@ -12,35 +12,8 @@ import type { Occurrence } from '../../schedule/occurrence.ts';
 import type { Reason } from '../../schedule/reason.ts';
 import { replayHouse, type ProjectionInputs } from '../../schedule/replay/replayHouse.ts';
 import { worthOf } from '../../schedule/rules/worthUntil.ts';
+import type { HomeTask } from './homeTask.ts';
 import { minutesEach } from '../../upkeep/minutesEach.ts';
-
-/** One time a task of a home falls due within the plan, with everything the plan must know of it. */
-export interface HomeTask {
-  /** Its task and its number from the last entry, from 1: the same for as long as nothing is logged. */
-  readonly key: string;
-  readonly duty: Duty;
-  readonly asset: Asset;
-  readonly number: number;
-  readonly occurrence: Occurrence;
-  readonly doer: Doer;
-  /** The household's own minutes. */
-  readonly minutes: number;
-  readonly consequence: Consequence;
-  readonly setUps: readonly SetUp[];
-  readonly weather: readonly WeatherLimit[];
-  readonly outdoors: boolean;
-  readonly system: string;
-  /** The last day it is still worth doing; null where it always is. */
-  readonly worthUntil: DayNumber | null;
-  /** It shuts something off before the frost. */
-  readonly closes: boolean;
-  /** Frost harms what is left undone. */
-  readonly frost: boolean;
-  /** Days a trade must be asked before; 0 where none is. */
-  readonly leadDays: number;
-  /** Codes of practices that are done before it. */
-  readonly after: readonly string[];
-}
 
 /** Minutes of a task that nobody tells. */
 const UNKNOWN_MINUTES = 15;
@@ -49,29 +22,46 @@ const HIRED_MINUTES = 20;
 /** Minutes of a check that only decides whether there is work. */
 const LOOK_MINUTES = 5;
 
+/** The times a home's tasks fall due, and those that were missed. */
+export interface HomeTimes {
+  readonly tasks: readonly HomeTask[];
+  readonly missed: readonly { readonly duty: string; readonly day: CivilDate }[];
+}
+
+export interface Told {
+  /** The traits of the household, with what it says it does itself. */
+  readonly traits: ReadonlyMap<string, FactValue>;
+  /** Things that stand in the house, with their facts. */
+  readonly assets: readonly Asset[];
+  /** The last day of the plan. */
+  readonly until: CivilDate;
+}
+
 /** Every occurrence that falls due up to a day, each as if it were done on its due day; an overdue one today. */
-export function homeTasks(
+export function homeTimes(
   house: House,
   entries: readonly Entry[],
   on: CivilDate,
   inputs: ProjectionInputs,
-  until: CivilDate,
-): HomeTask[] {
+  { traits, assets, until }: Told,
+): HomeTimes {
   const replayed = replayHouse(house, entries, on, inputs);
-  const { seasons } = replayed;
+  const members = replayed.groups.flatMap((group) => group.members);
   const today = toDay(on);
   const terms = new Map(
-    replayed.groups
-      .flatMap(({ members }) => members)
-      .map(({ history }) => [
-        history.duty.id,
-        history.segments.findLast(({ start }) => start <= today)?.terms,
-      ]),
+    members.map(({ history }) => [
+      history.duty.id,
+      history.segments.findLast(({ start }) => start <= today)?.terms,
+    ]),
+  );
+  const missed = members.flatMap((member) =>
+    member.missed.map(({ due }) => ({ duty: member.history.duty.id, day: due })),
   );
   const minutes = minutesEach(house, entries, on, inputs.find);
   const duties = new Map(house.duties.map((duty) => [duty.id, duty]));
+  const facts = new Map(assets.map((asset) => [asset.id, asset]));
   const counted = new Map<string, number>();
-  return horizonFrom(replayed, house, until)
+  const tasks = horizonFrom(replayed, house, until)
     .all()
     .flatMap(({ dutyId, occurrence }): HomeTask[] => {
       const duty = duties.get(dutyId);
@@ -80,26 +70,50 @@ export function homeTasks(
       const number = (counted.get(dutyId) ?? 0) + 1;
       counted.set(dutyId, number);
       const practice = duty.practice.from === 'catalogue' ? inputs.find(duty.practice.code) : undefined;
-      const doer = terms.get(dutyId)?.doer ?? 'self';
-      const usual = minutes.get(dutyId)?.minutes ?? UNKNOWN_MINUTES;
-      const told = occurrence.asks === 'look' ? Math.min(usual, LOOK_MINUTES) : usual;
-      // Minutes of what a trade usually does are those of being there; of what one could do oneself they are those of the work.
-      const isHired = doer === 'trade' && practice?.doers[0] !== 'trade';
+      const kept = terms.get(dutyId);
+      const doer = kept?.doer ?? 'self';
       return [
         {
           key: `${dutyId} ${number}`,
-          duty,
-          asset,
+          duty: dutyId,
           number,
-          occurrence,
-          minutes: isHired ? Math.min(told, HIRED_MINUTES) : told,
+          asset: asset.id,
+          practice: practice?.code ?? null,
+          ...windowOf(occurrence),
+          minutes: minutesOf(occurrence, doer, practice, minutes.get(dutyId)?.minutes),
           doer,
+          leftToOthers:
+            doer !== 'trade' &&
+            practice !== undefined &&
+            leavesToOthers(practice, facts.get(asset.id) ?? asset, traits),
           leadDays: doer === 'trade' ? leadOf(occurrence, practice) : 0,
-          worthUntil: lastWorth(terms.get(dutyId), occurrence, seasons),
+          worthUntil: dateOrNull(lastWorth(kept, occurrence, replayed.seasons)),
           ...conductOf(duty, practice),
         },
       ];
     });
+  return { tasks, missed };
+}
+
+const windowOf = ({ window, baseline, asks }: Occurrence) => ({
+  asks,
+  earliest: window.earliest,
+  due: window.due,
+  latest: window.latest,
+  baseline,
+});
+
+const dateOrNull = (day: DayNumber | null): CivilDate | null => (day === null ? null : toCivilDate(day));
+
+/** Minutes of a trade's usual work are those of being there; of work one could do oneself they are those of the work. */
+function minutesOf(
+  { asks }: Occurrence,
+  doer: Doer,
+  practice: Practice | undefined,
+  usual = UNKNOWN_MINUTES,
+): number {
+  const told = asks === 'look' ? Math.min(usual, LOOK_MINUTES) : usual;
+  return doer === 'trade' && practice?.doers[0] !== 'trade' ? Math.min(told, HIRED_MINUTES) : told;
 }
 
 /** The parts that its practice tells; a task of the home's own asks for nothing special. */
@@ -107,13 +121,14 @@ function conductOf(duty: Duty, practice: Practice | undefined) {
   const lifeSafety = duty.practice.from === 'home' ? duty.practice.lifeSafety : practice?.lifeSafety;
   return {
     consequence: lifeSafety ? ('life-safety' as const) : (practice?.planning?.consequence ?? 'comfort'),
-    setUps: practice?.setUps ?? [],
-    weather: practice?.planning?.weather ?? [],
+    setUps: [...(practice?.setUps ?? [])],
+    weather: [...(practice?.planning?.weather ?? [])],
     outdoors: practice?.planning?.outdoors ?? false,
+    two: practice?.planning?.people === 2,
     system: practice?.system ?? 'household',
     closes: practice?.pair?.half === 'closes',
     frost: practice?.freezeGuard !== undefined || practice?.pair?.half === 'closes',
-    after: practice?.after ?? [],
+    after: [...(practice?.after ?? [])],
   };
 }
 

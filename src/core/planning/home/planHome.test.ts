@@ -10,7 +10,9 @@ import { someDay } from '../../../../test/support/arbitraries.ts';
 import { someHome, weatherOf } from '../../../../test/support/randomHome.ts';
 import { around } from '../../../../test/support/surroundings.ts';
 import { wholeCost } from '../costs.ts';
-import { homeToPlan, planHome, type HomePlan } from './planHome.ts';
+import type { HomePlan } from './arrange.ts';
+import { withSeen } from './carryOver.ts';
+import { homeToPlan, planHome } from './planHome.ts';
 import { isWeekend, Weeks } from './weeks.ts';
 
 const ON = civil('2026-11-27');
@@ -22,7 +24,7 @@ const planOf = (
   on: CivilDate,
   inputs: ProjectionInputs,
   count = 53,
-): HomePlan => planHome(homeToPlan(house, entries, on, inputs, { count }), EFFORT);
+): HomePlan => planHome(homeToPlan(house, entries, on, inputs, count), EFFORT);
 
 function demoPlan(name: string, on = ON): HomePlan {
   const demo = DEMO_HOMES.find((one) => one.home.name === name);
@@ -35,13 +37,13 @@ function demoPlan(name: string, on = ON): HomePlan {
 function broken(plan: HomePlan): string[] {
   const weeks = new Weeks(toDay(plan.on), plan.weeks.length);
   return plan.tasks.flatMap(({ task, week, day }): string[] => {
-    const { key, occurrence, worthUntil } = task;
+    const { key, earliest, worthUntil } = task;
     const wrong = [
-      toDay(day) < toDay(occurrence.window.earliest) && `${key} is before its earliest day`,
+      toDay(day) < toDay(earliest) && `${key} is before its earliest day`,
       toDay(day) < toDay(plan.on) && `${key} is in the past`,
       weeks.of(toDay(day)) !== week && `${key} has a day of another week`,
       worthUntil !== null &&
-        week > Math.max(weeks.of(worthUntil), weeks.of(toDay(occurrence.window.earliest)), 0) &&
+        week > Math.max(weeks.of(toDay(worthUntil)), weeks.of(toDay(earliest)), 0) &&
         `${key} is past the day it is worth doing`,
     ];
     return wrong.filter((one) => one !== false);
@@ -58,7 +60,7 @@ describe('a home’s year', () => {
         fc.integer({ min: 1, max: 53 }),
         (home, on, station, count) => {
           const inputs = weatherOf(home, on, station);
-          const ready = homeToPlan(home.house, home.entries, civil(on), inputs, { count });
+          const ready = homeToPlan(home.house, home.entries, civil(on), inputs, count);
           const plan = planHome(ready, EFFORT);
           expect(broken(plan)).toEqual([]);
           const told = [...plan.tasks, ...plan.unplaced].map(({ task }) => task.key);
@@ -79,7 +81,7 @@ describe('a home’s year', () => {
     (name) => {
       const plan = demoPlan(name);
       expect(broken(plan)).toEqual([]);
-      const overdue = plan.tasks.filter(({ task }) => task.occurrence.window.latest < ON);
+      const overdue = plan.tasks.filter(({ task }) => task.latest < ON);
       const safety = overdue.filter(({ task }) => task.consequence === 'life-safety');
       for (const { week } of safety) expect(week).toBe(0);
     },
@@ -90,7 +92,7 @@ describe('a home’s year', () => {
     const gutters = plan.tasks.filter(({ task }) => task.weather.includes('ladder') && task.doer !== 'trade');
     expect(gutters.length).toBeGreaterThan(0);
     for (const { day } of gutters) expect(day > '2027-03-25' || day < '2026-12-07').toBe(true);
-    for (const { why } of plan.unplaced) expect(['weather', 'order', 'closed']).toContain(why.rule);
+    for (const { why } of plan.unplaced) expect(['weather', 'order', 'closed', 'skill']).toContain(why.rule);
   });
 
   test('set-ups are shared: the ladder for the alarms of one week comes out once', () => {
@@ -109,7 +111,7 @@ describe('a home’s year', () => {
   test('the household works at weekends, a trade on the other days', () => {
     const { tasks } = demoPlan('14 Juniper Bend');
     for (const { task, day } of tasks) {
-      const isLate = daysBetween(task.occurrence.window.earliest, day) < 7;
+      const isLate = daysBetween(task.earliest, day) < 7;
       const weekend = isWeekend(toDay(day));
       if (!isLate && task.weather.length === 0)
         expect(weekend, `${task.key} on ${day}`).toBe(task.doer !== 'trade');
@@ -122,10 +124,9 @@ describe('a home’s year', () => {
     const file = demoHouse(demo, ON);
     const first = planOf(file, file.entries, ON, around(file, ON), 26);
     const seen = new Map(first.tasks.map(({ task, week }) => [task.key, week]));
-    const again = planHome(homeToPlan(file, file.entries, ON, around(file, ON), { count: 26, seen }), {
-      moves: 2_000,
-      seed: 99,
-    });
+    const ready = homeToPlan(file, file.entries, ON, around(file, ON), 26);
+    const home = { ...ready.home, problem: withSeen(ready.home.problem, seen) };
+    const again = planHome({ ...ready, home }, { moves: 2_000, seed: 99 });
     const moved = again.tasks.filter(({ task, week }) => seen.get(task.key) !== week);
     expect(moved.length).toBeLessThan(first.tasks.length / 20);
   });

@@ -45,6 +45,11 @@ export class WeekWeather {
     );
   }
 
+  /** The usual high of some days, °C; below all heat where no climate is known. */
+  usualHigh(days: readonly DayNumber[]): number {
+    return mean(days, this.highs) ?? -Infinity;
+  }
+
   private usualAllows(days: readonly DayNumber[], limit: WeatherLimit): boolean {
     switch (limit) {
       case 'ladder':

@@ -1,10 +1,8 @@
-import { weekdayOf, type DayNumber } from '../../calendar/civilDate.ts';
-
-/** The place of a day in a week that begins on Monday: 0 to 6. */
-const placeInWeek = (day: DayNumber): number => (weekdayOf(day) + 6) % 7;
+import type { DayNumber } from '../../calendar/civilDate.ts';
+import { weekdayFromMonday } from '../../house/household.ts';
 
 /** Whether a day is a Saturday or a Sunday. */
-export const isWeekend = (day: DayNumber): boolean => placeInWeek(day) >= 5;
+export const isWeekend = (day: DayNumber): boolean => weekdayFromMonday(day) >= 5;
 
 /** Weeks from today's on, Monday to Sunday; today's is 0 and has its remaining days. */
 export class Weeks {
@@ -15,7 +13,7 @@ export class Weeks {
   constructor(today: DayNumber, count: number) {
     this.today = today;
     this.count = count;
-    this.monday = today - placeInWeek(today);
+    this.monday = today - weekdayFromMonday(today);
   }
 
   /** The week of a day; below 0 before today's, from `count` on past the horizon. */

@@ -17,3 +17,4 @@ export * from './space.ts';
 export * from './walk.ts';
 export * from './run.ts';
 export * from './document.ts';
+export * from './acceptedPlan.ts';
