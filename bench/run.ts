@@ -6,6 +6,7 @@ import { benchInitialScript } from './initialScript.ts';
 import { benchLedgerPage } from './ledgerPage.ts';
 import type { Ratio } from './ratio.ts';
 import { benchPlans } from './planning/plans.ts';
+import { computeReference } from './planning/reference.ts';
 import { benchRebuild } from './rebuild.ts';
 import { benchYearAhead } from './yearAhead.ts';
 
@@ -22,7 +23,12 @@ const BENCHES: Readonly<Record<string, () => readonly Ratio[] | Promise<readonly
   rebuild: benchRebuild,
   plans: benchPlans,
 };
+// npm run bench -- --reference: only computes anew, in about an hour, the results of a solver that plans are held against.
 const wanted = process.argv.slice(2);
+if (wanted.includes('--reference')) {
+  await computeReference();
+  process.exit();
+}
 const unknown = wanted.filter((name) => !(name in BENCHES));
 if (unknown.length > 0)
   throw new Error(

@@ -58,7 +58,14 @@ export const planSchema = z.strictObject({
     heating: z.array(daySpanSchema),
     cooling: z.array(daySpanSchema),
   }),
-  placings: z.array(keptSchema.extend({ entryId: idSchema, by: idSchema })),
+  placings: z.array(
+    keptSchema.extend({
+      entryId: idSchema,
+      batch: idSchema.nullable(),
+      by: idSchema,
+      from: civilDateSchema.nullable(),
+    }),
+  ),
   accepted: acceptedPlanSchema,
 });
 export type PlanBody = z.infer<typeof planSchema>;

@@ -4,12 +4,12 @@ import { standingAsOf } from './asOf.ts';
 import type { Entry, EntryBody } from './entry.ts';
 import { placingsIn } from './placings.ts';
 
-const placed = (number: number, day: string, instead?: string): EntryBody => ({
+const placed = (number: number, day: string, from?: string): EntryBody => ({
   kind: 'placed',
   duty: 'a',
   number,
   day: civil(day),
-  ...(instead !== undefined && { instead: civil(instead) }),
+  ...(from !== undefined && { from: civil(from) }),
 });
 const DONE: EntryBody = { kind: 'done', duty: 'a' };
 

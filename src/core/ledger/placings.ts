@@ -5,11 +5,15 @@ import type { StandingEntry } from './corrections.ts';
 /** One time of a task that somebody put in a week by hand. */
 export interface Placing {
   readonly entryId: string;
+  /** What was placed with it. */
+  readonly batch: string | null;
   readonly by: string;
   readonly duty: string;
   /** Of its times still to come; null where the task was done since, so that its times are counted anew. */
   readonly number: number | null;
   readonly day: CivilDate;
+  /** Where the plan had it. */
+  readonly from: CivilDate | null;
 }
 
 /** The Monday of a day's week. */
@@ -29,10 +33,18 @@ export function placingsIn(told: readonly StandingEntry[]): Placing[] {
   // In the order of writing: what is logged later for an earlier day was not known when it was placed.
   for (const { entry, body } of [...told].sort((a, b) => a.sequence - b.sequence)) {
     if (body.kind === 'placed') {
-      const { duty, number, day, instead } = body;
+      const { duty, number, day, from } = body;
       take(duty, (one) => one.number === number);
-      if (instead !== undefined) take(duty, inWeekOf(instead));
-      placings.push({ entryId: entry.id, by: entry.by, duty, number, day });
+      if (from !== undefined) take(duty, (one) => one.number === null && inWeekOf(from)(one));
+      placings.push({
+        entryId: entry.id,
+        batch: entry.batch ?? null,
+        by: entry.by,
+        duty,
+        number,
+        day,
+        from: from ?? null,
+      });
     } else if (body.kind === 'unplaced') take(body.duty, inWeekOf(body.day));
     else placings = placings.map((one) => (countsAnew({ body }, one.duty) ? { ...one, number: null } : one));
   }

@@ -13,6 +13,9 @@ export const daily = {
     homes: 'All homes',
     page: {
       today: 'Today',
+      year: 'Year',
+      weeks: 'Weeks',
+      hours: 'Your time',
       upkeep: 'Schedule',
       runs: 'Checklists',
       run: 'Checklist',

@@ -4,6 +4,9 @@ import type { Component } from 'vue';
 /** A page of a home that stands in the navigation, by the name of its route. */
 export type PageName =
   | 'today'
+  | 'year'
+  | 'weeks'
+  | 'hours'
   | 'upkeep'
   | 'runs'
   | 'almanac'
@@ -32,7 +35,7 @@ export const PLACES: readonly Place[] = [
   {
     name: 'plan',
     icon: CalendarDays,
-    pages: ['upkeep', 'runs', 'almanac'],
+    pages: ['year', 'weeks', 'runs', 'upkeep', 'hours', 'almanac'],
     inner: { run: 'runs', 'run-sheet': 'runs' },
   },
   { name: 'house', icon: House, pages: ['house', 'sheet', 'walk', 'add'], inner: { thing: 'house' } },

@@ -5,14 +5,14 @@ import { body, kindOf, toDuty } from './kind.ts';
 
 /**
  * Somebody puts one time of a task in a week by hand: the week of `day`. `number`: of its times still to come, counted from 1 on the day it was
- * placed. `instead`: of that day's week, where it was put before it was last done.
+ * placed. `from`: of that day's week, where the plan had it.
  */
 export const placed = kindOf(
   body('placed', {
     duty: idSchema,
     number: z.int().min(1).max(1_000),
     day: civilDateSchema,
-    instead: civilDateSchema.optional(),
+    from: civilDateSchema.optional(),
   }),
   {
     references: ({ duty }) => [toDuty(duty)],

@@ -127,7 +127,7 @@ function weeksOf({ weeks, home }: HomeToPlan, plan: Readonly<Record<string, numb
     const setups = new Set(here.flatMap((task) => task.setups));
     const sum = here.reduce((all, task) => all + task.minutes, 0);
     return {
-      from: toCivilDate(weeks.days(week)[0] ?? weeks.today),
+      from: toCivilDate(weeks.first(week)),
       budget,
       minutes: [...setups].reduce((all, setup) => all + (takes.get(setup) ?? 0), sum),
     };

@@ -8,7 +8,8 @@ export const isWeekend = (day: DayNumber): boolean => weekdayFromMonday(day) >= 
 export class Weeks {
   readonly today: DayNumber;
   readonly count: number;
-  private readonly monday: DayNumber;
+  /** The Monday of today’s week. */
+  readonly monday: DayNumber;
 
   constructor(today: DayNumber, count: number) {
     this.today = today;
@@ -25,5 +26,10 @@ export class Weeks {
   days(week: number): DayNumber[] {
     const first = this.monday + week * 7;
     return Array.from({ length: 7 }, (_, index) => first + index).filter((day) => day >= this.today);
+  }
+
+  /** The first day of a week that is still to come: its Monday, or today. */
+  first(week: number): DayNumber {
+    return Math.max(this.today, this.monday + week * 7);
   }
 }
