@@ -8,6 +8,8 @@ import { uuidSchema } from './basics.ts';
 export const knownSchema = z.strictObject({
   on: civilDateSchema,
   facts: z.record(uuidSchema, z.record(z.string(), factValueSchema)),
+  /** Minutes a week for the house, as the household has said; null where it has not. */
+  weekMinutes: z.number().nullable(),
   traits: z.record(z.string(), factValueSchema),
   gone: z.array(uuidSchema),
   /** How much of each supply that was ever counted is in the house. */

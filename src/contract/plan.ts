@@ -58,6 +58,10 @@ export const planSchema = z.strictObject({
     heating: z.array(daySpanSchema),
     cooling: z.array(daySpanSchema),
   }),
+  /** The next freeze, at the usual risk; null where none is ahead. */
+  freeze: civilDateSchema.nullable(),
+  /** What a time of each task costs, in the smallest unit of the currency, where the record tells. */
+  costs: z.record(idSchema, z.int()),
   placings: z.array(
     keptSchema.extend({
       entryId: idSchema,

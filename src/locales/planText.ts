@@ -55,7 +55,10 @@ export const unplacedText = (
     : t(`plan.why.${why.rule === 'order' ? 'closed' : why.rule}`);
 
 /** What a trip has in common: the visit, the set-ups, or where one stands. */
-export function tripText({ t, formats }: Speech, { visit, setUps, outdoors }: Trip): string {
+export function tripText(
+  { t, formats }: Speech,
+  { visit, setUps, outdoors }: Pick<Trip, 'visit' | 'setUps' | 'outdoors'>,
+): string {
   if (visit !== null) return t('plan.trip.visit', { system: t(`system.${visit}`) });
   if (setUps.length > 0)
     return t('plan.trip.setUps', { setUps: formats.list(setUps.map((setUp) => t(`plan.setUp.${setUp}`))) });

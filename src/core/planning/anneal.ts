@@ -2,8 +2,14 @@ import { seededRandom } from '../basics/random.ts';
 import type { Draft } from './draft.ts';
 import { move, undo, type Made } from './moves.ts';
 
-/** The warmth it starts and ends with, in minutes of cost: a change that costs so much is then taken about once in three. */
-const WARM = 60;
+/** The warmth each round starts with, in minutes of cost (a change that costs so much is then taken about once in three), and its share of the changes. */
+const ROUNDS = [
+  { warm: 60, share: 0.4 },
+  { warm: 30, share: 0.2 },
+  { warm: 30, share: 0.2 },
+  { warm: 30, share: 0.2 },
+] as const;
+/** The warmth each round ends with. */
 const COLD = 0.4;
 /** Shares of the changes that are tried; the rest are groups. */
 const RELOCATE = 0.5;
@@ -22,18 +28,37 @@ export interface Effort {
 
 /**
  * Improves a plan by trying `moves` changes: mostly one task to another week, at times two that swap or a group that shares a set-up. A
- * change that costs is taken the less often the cooler it gets. The same seed gives the same plan. Leaves the best one found in the draft;
- * answers how many changes were tried. Source: simulated annealing, Kirkpatrick and others, 1983.
+ * change that costs is taken the less often the cooler it gets. It is warmed anew a few times, each time from the best so far: one round alone
+ * may end in a poor place. The same seed gives the same plan. Leaves the best one found in the draft; answers how many changes were tried.
+ * Source: simulated annealing, Kirkpatrick and others, 1983.
  */
 export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
+  const random = seededRandom(seed);
+  let tried = 0;
+  for (const [round, { warm, share }] of ROUNDS.entries()) {
+    const count = round === ROUNDS.length - 1 ? moves - tried : Math.floor(moves * share);
+    const before = tried;
+    tried += coolDown(draft, count, { warm, random, goesOn: (done) => goesOn?.(before + done) ?? true });
+    if (tried < before + count) break;
+  }
+  return tried;
+}
+
+interface Round {
+  readonly warm: number;
+  readonly random: () => number;
+  readonly goesOn: (done: number) => boolean;
+}
+
+/** One round: from warm to cold. Leaves the best plan found in the draft; answers how many changes were tried. */
+function coolDown(draft: Draft, moves: number, { warm, random, goesOn }: Round): number {
   const { ready } = draft;
   const movable = ready.order.filter(
     (task) => (ready.allowed[task]?.length ?? 0) > 1 && !ready.unplaced.has(task),
   );
-  if (movable.length === 0) return 0;
-  const random = seededRandom(seed);
+  if (movable.length === 0) return moves;
   const pick = <T>(list: ArrayLike<T>): T => list[Math.floor(random() * list.length)] as T;
-  let [cost, least, warmth] = [0, 0, WARM];
+  let [cost, least, warmth] = [0, 0, warm];
   const luck: Luck = {
     random,
     pick,
@@ -42,8 +67,8 @@ export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
   const best = draft.week.slice();
   let tried = 0;
   for (; tried < moves; tried += 1) {
-    if (tried % BATCH === 0 && tried > 0 && goesOn && !goesOn(tried)) break;
-    warmth = WARM * (COLD / WARM) ** (tried / moves);
+    if (tried % BATCH === 0 && tried > 0 && !goesOn(tried)) break;
+    warmth = warm * (COLD / warm) ** (tried / moves);
     cost += propose(draft, pick(movable), luck);
     if (cost < least - 1e-9) {
       least = cost;

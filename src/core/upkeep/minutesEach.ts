@@ -3,6 +3,7 @@ import type { House } from '../house/house.ts';
 import { standingAsOf } from '../ledger/asOf.ts';
 import type { FindPractice } from '../house/timingOf.ts';
 import type { Entry } from '../ledger/entry.ts';
+import { median } from './median.ts';
 
 /** Minutes one time of a duty takes, and who says so. */
 export interface MinutesEach {
@@ -32,11 +33,4 @@ export function minutesEach(
       return known ? [[id, { minutes: known.minutes, minutesFrom: 'practice' }]] : [];
     }),
   );
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = Math.floor(sorted.length / 2);
-  const [low = 0, high = 0] = [sorted[middle - 1], sorted[middle]];
-  return sorted.length % 2 === 1 ? high : Math.round((low + high) / 2);
 }

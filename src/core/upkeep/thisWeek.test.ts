@@ -10,6 +10,7 @@ const work = (minutes: number | null, rest: Partial<WeekWork> = {}): WeekWork =>
   lifeSafety: false,
   frost: false,
   firstTime: false,
+  planned: null,
   ...rest,
 });
 const anyWork = fc.record({
@@ -18,6 +19,7 @@ const anyWork = fc.record({
   lifeSafety: fc.boolean(),
   frost: fc.boolean(),
   firstTime: fc.boolean(),
+  planned: fc.constantFrom('now' as const, 'later' as const, null),
 });
 
 describe('this week', () => {
@@ -46,15 +48,23 @@ describe('this week', () => {
     expect(thisWeek(nine, 1).lines).toHaveLength(MOST_LINES);
   });
 
+  test('the plan decides where it knows: what is planned now comes, whatever the hours; what is planned for later waits', () => {
+    const now = work(300, { planned: 'now', due: civil('2026-12-20') });
+    const later = work(5, { planned: 'later', due: civil('2026-11-01') });
+    const unknown = work(5);
+    expect(thisWeek([later, unknown, now], 1).lines).toEqual([now, unknown]);
+  });
+
   test('nothing is lost or doubled, and what is urgent never waits behind what is not', () => {
     fc.assert(
       fc.property(fc.array(anyWork, { maxLength: 30 }), fc.integer({ min: 0, max: 20 }), (open, hours) => {
         const { lines, more, minutes } = thisWeek(open, hours);
         expect(new Set([...lines, ...more]).size).toBe(open.length);
-        expect(lines.length).toBeGreaterThanOrEqual(Math.min(open.length, LEAST_LINES));
+        const mayBe = open.filter(({ planned }) => planned !== 'later').length;
+        expect(lines.length).toBeGreaterThanOrEqual(Math.min(mayBe, LEAST_LINES));
         expect(lines.length).toBeLessThanOrEqual(MOST_LINES);
         expect(minutes).toBe(lines.reduce((sum, one) => sum + (one.minutes ?? 0), 0));
-        const urgent = (one: WeekWork): boolean => one.lifeSafety || one.frost;
+        const urgent = (one: WeekWork): boolean => (one.lifeSafety || one.frost) && one.planned !== 'later';
         if (more.some(urgent)) expect(lines.every(urgent)).toBe(true);
       }),
     );

@@ -10,6 +10,8 @@ export interface WeekWork {
   readonly frost: boolean;
   /** Nothing on record says that it was ever done. */
   readonly firstTime: boolean;
+  /** Whether the plan has it this week; null where it says nothing. */
+  readonly planned: 'now' | 'later' | null;
 }
 
 export interface Week<T> {
@@ -26,15 +28,22 @@ export const USUAL_HOURS = 3;
 export const LEAST_LINES = 3;
 export const MOST_LINES = 7;
 
-/** Life safety before frost, frost before the rest; of the same, what has a record first, then the earlier due. */
+/** Life safety before frost, frost before the rest; of the same what is planned, then what has a record, then the earlier due. */
 function compare(a: WeekWork, b: WeekWork): number {
   const urgency = ({ lifeSafety, frost }: WeekWork): number => (lifeSafety ? 0 : frost ? 1 : 2);
-  return urgency(a) - urgency(b) || Number(a.firstTime) - Number(b.firstTime) || toDay(a.due) - toDay(b.due);
+  const isPlanned = ({ planned }: WeekWork): number => (planned === 'now' ? 0 : 1);
+  return (
+    urgency(a) - urgency(b) ||
+    isPlanned(a) - isPlanned(b) ||
+    Number(a.firstTime) - Number(b.firstTime) ||
+    toDay(a.due) - toDay(b.due)
+  );
 }
 
 /**
- * Chooses this week's work from what is open or late: all of life safety and frost, then by due date while the household's hours last. Work
- * longer than the hours left is passed over for shorter work. `hours`: what the household has for the house in a week.
+ * Chooses this week's work from what is open or late: what the plan has in this week. Of what the plan does not know all of life safety and
+ * frost, then by due date while the household's hours last; work longer than the hours left is passed over for shorter work. What is planned
+ * for later waits. `hours`: what the household has for the house in a week.
  */
 export function thisWeek<T extends WeekWork>(open: readonly T[], hours: number): Week<T> {
   const lines: T[] = [];
@@ -42,8 +51,9 @@ export function thisWeek<T extends WeekWork>(open: readonly T[], hours: number):
   let minutes = 0;
   for (const work of [...open].sort(compare)) {
     const fits = minutes + (work.minutes ?? 0) <= hours * 60;
-    const urgent = work.lifeSafety || work.frost;
-    if (lines.length < MOST_LINES && (urgent || fits || lines.length < LEAST_LINES)) {
+    const wanted =
+      work.lifeSafety || work.frost || work.planned === 'now' || fits || lines.length < LEAST_LINES;
+    if (lines.length < MOST_LINES && wanted && work.planned !== 'later') {
       lines.push(work);
       minutes += work.minutes ?? 0;
     } else more.push(work);

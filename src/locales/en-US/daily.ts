@@ -120,6 +120,9 @@ export const daily = {
     empty:
       'Walk through the house once, or add one thing at a time. Then this page shows what is due and why.',
     allDone: 'Nothing to do this week.',
+    iHave: 'I have time',
+    five: 'Five that matter most',
+    nothingPlanned: 'Nothing is planned for this week. The rest is below.',
     showRest: 'Show 1 more task | Show {n} more tasks',
     hideRest: 'Show this week only',
     done: 'Done',

@@ -7,6 +7,7 @@ import { standingAsOf } from '../../core/ledger/asOf.ts';
 import type { StandingEntry } from '../../core/ledger/corrections.ts';
 import { countsAnew, placingsIn } from '../../core/ledger/placings.ts';
 import { homeToPlan, type HomeOnDay } from '../../core/planning/home/planHome.ts';
+import { costEach } from '../../core/upkeep/costEach.ts';
 import type { WeatherLimit } from '../../core/practice/planning.ts';
 import type { Tx } from '../db/database.ts';
 import { lockLedger, loadLedger } from '../stores/entryStore.ts';
@@ -41,6 +42,8 @@ export async function planOf(tx: Tx, home: Home, on: CivilDate): Promise<PlanBod
       heating: spansOf(ready, 'heating'),
       cooling: spansOf(ready, 'cooling'),
     },
+    freeze: freezeAfter(ready),
+    costs: Object.fromEntries(costEach(told)),
     placings: placingsIn(told),
     accepted: toAccepted(await loadPlan(tx, home.id), told),
   };
@@ -83,6 +86,12 @@ function toAccepted(stored: StoredPlan | null, told: readonly StandingEntry[]): 
 function openDays({ weeks, open }: HomeOnDay, limit: WeatherLimit): string {
   const days = Array.from({ length: weeks.count }, (_, week) => weeks.days(week)).flat();
   return days.map((day) => (open.allows(day, [limit]) ? '1' : '0')).join('');
+}
+
+/** The next freeze that work before the frost is held against. */
+function freezeAfter({ seasons, weeks }: HomeOnDay): CivilDate | null {
+  const day = seasons.freezeOnOrAfter(weeks.today, 10);
+  return day === null ? null : toCivilDate(day);
 }
 
 /** The runs of a season within the plan. */

@@ -8,6 +8,7 @@ import { rootsOf, type Asset, type Home, type House } from '../../core/house/hou
 import { timingOf } from '../../core/house/timingOf.ts';
 import type { StandingEntry } from '../../core/ledger/corrections.ts';
 import { standingAsOf } from '../../core/ledger/asOf.ts';
+import { householdIn } from '../../core/ledger/householdIn.ts';
 import { lastDoneIn, lastReadingsIn } from '../../core/ledger/lastOf.ts';
 import { stockAfter } from '../../core/ledger/stock.ts';
 import type { Need } from '../../core/practice/timing.ts';
@@ -43,12 +44,20 @@ function toKnown(
   return {
     on,
     facts: Object.fromEntries(assets.flatMap(({ id, facts }) => (facts ? [[id, facts]] : []))),
+    weekMinutes: weekMinutesIn(told, traits),
     traits: Object.fromEntries(traits),
     gone: house.assets.flatMap(({ id }) => (standing.has(id) ? [] : [id])),
     stock: Object.fromEntries(stockAfter(told, (duty) => needs.get(duty) ?? [])),
     lastDone: Object.fromEntries(lastDoneIn(told)),
     lastRead: lastReadingsIn(told),
   };
+}
+
+/** Minutes of a usual week, as the household told of them or its walk did. */
+function weekMinutesIn(told: readonly StandingEntry[], traits: KnownHouse['traits']): number | null {
+  const { minutes } = householdIn(told, traits, { usualHours: 0 });
+  const sum = minutes.reduce((all, one) => all + one, 0);
+  return sum === 0 ? null : sum;
 }
 
 /** The supplies each task takes, by the facts of its thing; worked out once, however often it was done. */

@@ -14,6 +14,7 @@ import type { Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { SECTIONS, type Line, type Unit } from '../../parts/task/lines.ts';
 import CallOrOrder from './CallOrOrder.vue';
+import HaveTime from './HaveTime.vue';
 import OpenProblems from './OpenProblems.vue';
 import ShutList from '../../parts/season/ShutList.vue';
 import TaskLine from './TaskLine.vue';
@@ -42,8 +43,8 @@ const waiting = useWaitingDuties();
 const keys = useKeySetting();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
-const { read, climate, missing, hours, lastDone, noteDone } = useTodayData(homeId);
-const week = useWeek(hours);
+const { read, climate, missing, hours, plannedOf, lastDone, noteDone } = useTodayData(homeId);
+const week = useWeek(hours, plannedOf);
 const acts = useTodayActs(speech, week, noteDone);
 const { busy } = acts;
 const { state, load } = useLoading(async () => {
@@ -87,7 +88,7 @@ const lead = computed(() => {
   if (!shown.value) return '';
   const { trips, minutes } = shown.value;
   const count = trips.reduce((sum, { along }) => sum + 1 + along.length, 0);
-  if (count === 0) return t.value('today.allDone');
+  if (count === 0) return t.value(restCount.value > 0 ? 'today.nothingPlanned' : 'today.allDone');
   const time = speech.value.formats.hours(minutes);
   const about = t.value('today.lead', { n: count, time }, count);
   return hours.value === null
@@ -250,6 +251,7 @@ const print = (): void => {
           </template>
         </div>
         <aside v-if="home.house && standing" :aria-label="t('today.beside')">
+          <HaveTime :house="home.house" :speech="speech" />
           <OpenProblems :findings="problems" :speech="speech" @close="closing = $event" />
           <CallOrOrder :covers="standing.covers" :speech="speech" />
           <ShutList

@@ -1,10 +1,13 @@
-import { computed, ref, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { KnownBody } from '../../../contract/known.ts';
+import type { AcceptedPlan } from '../../../contract/plan.ts';
 import type { ClimateView, NewEntry } from '../../../contract/schemas.ts';
+import { plannedWhen, type PlannedWhen } from '../../../core/planning/home/plannedWhen.ts';
 import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { loadLaterTexts } from '../../i18n.ts';
+import type { Unit } from '../../parts/task/lines.ts';
 import { useHome } from '../../stores/home.ts';
 
 /**
@@ -16,6 +19,7 @@ export function useTodayData(homeId: string) {
   const { tell } = useErrorText();
   const known = ref<KnownBody | null>(null);
   const climate = ref<ClimateView | null>(null);
+  const accepted = shallowRef<AcceptedPlan | null>(null);
   /** Why something beside the due tasks is missing; empty where nothing is. */
   const missing = ref('');
 
@@ -25,14 +29,16 @@ export function useTodayData(homeId: string) {
       ask('standing', { params }),
       ask('known', { params }),
       ask('climate', { params }),
+      ask('acceptedPlan', { params }),
       loadLaterTexts(),
     ]);
     await home.load(homeId);
-    const [standing, knows, weather, texts] = await rest;
+    const [standing, knows, weather, plan, texts] = await rest;
     if (standing.status === 'fulfilled') home.standing = standing.value;
     if (knows.status === 'fulfilled') known.value = knows.value;
     if (weather.status === 'fulfilled') climate.value = weather.value;
-    const failed = [standing, knows, weather, texts].find((one) => one.status === 'rejected');
+    if (plan.status === 'fulfilled') accepted.value = plan.value;
+    const failed = [standing, knows, weather, plan, texts].find((one) => one.status === 'rejected');
     missing.value = failed ? tell(failed.reason).text : '';
   }
 
@@ -50,9 +56,20 @@ export function useTodayData(homeId: string) {
   );
 
   const hours = computed(() => {
-    const said = known.value?.traits['hours-a-week'];
-    return typeof said === 'number' ? said : null;
+    const minutes = known.value?.weekMinutes ?? null;
+    return minutes === null ? null : minutes / 60;
   });
+
+  /** The days of the accepted plan, by task. */
+  const planned = computed(() => {
+    const days = new Map<string, CivilDate[]>();
+    for (const { duty, day } of accepted.value?.weeks ?? []) days.set(duty, [...(days.get(duty) ?? []), day]);
+    return days;
+  });
+  const plannedOf = ({ duty, occurrence }: Unit): PlannedWhen =>
+    home.on === null
+      ? null
+      : plannedWhen(planned.value.get(duty.id) ?? [], occurrence.window.earliest, home.on);
 
   /** The last day of tasks, with what was done since the page was opened. */
   const doneHere = ref(new Map<string, CivilDate>());
@@ -63,5 +80,5 @@ export function useTodayData(homeId: string) {
       if (body.kind === 'done' && (lastDone(body.duty) ?? '') < date) doneHere.value.set(body.duty, date);
   }
 
-  return { read, climate, missing, hours, lastDone, noteDone };
+  return { read, climate, missing, hours, plannedOf, lastDone, noteDone };
 }

@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef, type ComputedRef } from 'vue';
 import type { NewEntry } from '../../../contract/schemas.ts';
 import { USUAL_HOURS, thisWeek } from '../../../core/upkeep/thisWeek.ts';
+import type { PlannedWhen } from '../../../core/planning/home/plannedWhen.ts';
 import { sectionsOf, type Line, type Section, type Unit } from '../../parts/task/lines.ts';
 import { useHome } from '../../stores/home.ts';
 
@@ -43,11 +44,15 @@ const goesWith = (line: Line, other: Line): boolean =>
     ),
   );
 
+/** A line is in this week where one of its tasks is. */
+const plannedLine = (units: readonly PlannedWhen[]): PlannedWhen =>
+  units.includes('now') ? 'now' : units.includes(null) ? null : 'later';
+
 /**
  * This week's lines and the rest, chosen when the page opens and left in their places after: what is done meanwhile is said on its line and
- * moves nothing. `hours`: what the household has for the house in a week.
+ * moves nothing. `hours`: what the household has for the house in a week. `plannedOf`: whether the plan has a task in it.
  */
-export function useWeek(hours: ComputedRef<number | null>) {
+export function useWeek(hours: ComputedRef<number | null>, plannedOf: (unit: Unit) => PlannedWhen) {
   const home = useHome();
   const chosen = shallowRef<ShownWeek | null>(null);
   const settled = ref(new Map<string, Settled>());
@@ -60,12 +65,17 @@ export function useWeek(hours: ComputedRef<number | null>) {
       return;
     }
     const sections = sectionsOf(home.house, home.rows, home.on, home.find);
-    const open = [...sections.late, ...sections.open, ...sections.baseline];
+    const open = [...sections.late, ...sections.open, ...sections.baseline].map((line) => ({
+      ...line,
+      planned: plannedLine(line.units.map(plannedOf)),
+      line,
+    }));
     const week = thisWeek(open, hours.value ?? USUAL_HOURS);
-    const inWeek = new Set(week.lines);
+    const lines = week.lines.map(({ line }) => line);
+    const inWeek = new Set(lines);
     const restOf = (section: Section): Line[] => sections[section].filter((line) => !inWeek.has(line));
     chosen.value = {
-      trips: tripsOf(week.lines),
+      trips: tripsOf(lines),
       minutes: week.minutes,
       rest: {
         late: restOf('late'),

@@ -8,6 +8,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import PageState from '../../kit/PageState.vue';
 import PlanList from '../../parts/plan/PlanList.vue';
 import PlanNotices from '../../parts/plan/PlanNotices.vue';
+import SeasonPart from '../../parts/plan/SeasonPart.vue';
 import { usePlacing } from '../../parts/plan/usePlacing.ts';
 import { usePlan } from '../../parts/plan/usePlan.ts';
 import { useHome } from '../../stores/home.ts';
@@ -66,6 +67,7 @@ const putOne = async (key: string, week: number): Promise<void> => {
         @stop="plan.stop"
         @read="load"
       />
+      <SeasonPart :shown="shown" :house="home.house" :speech="speech" />
       <PlanList
         :shown="shown"
         :house="home.house"

@@ -45,7 +45,11 @@ function bandsOf(
 }
 const day = (date: CivilDate): string => props.speech.formats.monthDay(date.slice(5));
 const frost = computed(() =>
-  bandsOf(props.shown.body.seasons.freezing, (to) => props.speech.t('plan.frostUntil', { day: day(to) })),
+  bandsOf(props.shown.body.seasons.freezing, (from, to) =>
+    from <= props.speech.today
+      ? props.speech.t('plan.frostUntil', { day: day(to) })
+      : props.speech.t('plan.frostFrom', { day: day(from) }),
+  ),
 );
 const cooling = computed(() =>
   bandsOf(props.shown.body.seasons.cooling, () => props.speech.t('plan.coolingSeason')),
@@ -185,6 +189,14 @@ const today = computed(() => props.scale.ofDay(props.shown.toPlan.weeks.today));
 .year-sheet .ground .season {
   fill: var(--soft);
   font-size: 11px;
+}
+
+/* Words stay readable over a line. */
+.ground .season,
+.ground .month {
+  stroke: var(--paper);
+  stroke-width: 3px;
+  paint-order: stroke;
 }
 
 .ground .month,

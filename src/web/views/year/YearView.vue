@@ -18,6 +18,7 @@ import { useHome } from '../../stores/home.ts';
 import type { Mark } from './marks.ts';
 import { rowsOf } from './marks.ts';
 import { BEHIND, type Stretch } from './sheetScale.ts';
+import MonthTable from './MonthTable.vue';
 import PlanList from '../../parts/plan/PlanList.vue';
 import YearSheet from './YearSheet.vue';
 
@@ -108,6 +109,17 @@ const putOne = async (key: string, week: number): Promise<void> => {
   if (shown.value) await place(shown.value, [key], week);
 };
 
+const listProps = computed(() =>
+  shown.value && home.house
+    ? {
+        shown: shown.value,
+        house: home.house,
+        speech: speech.value,
+        mayMove: home.mayWrite,
+        busy: busy.value,
+      }
+    : null,
+);
 const figures = computed(() => {
   if (!shown.value) return '';
   const { tasks, weeks } = shown.value.year;
@@ -138,7 +150,7 @@ const print = (): void => {
       :again="t('shell.tryAgain')"
       @again="load"
     />
-    <template v-if="shown && home.house">
+    <template v-if="shown && home.house && listProps">
       <header>
         <h1>{{ t('plan.year') }}</h1>
         <p class="soft">{{ figures }}</p>
@@ -207,12 +219,13 @@ const print = (): void => {
           @leave="leave"
         />
         <ul class="key small soft">
-          <li v-for="sign in ['own', 'trade', 'shut', 'late'] as const" :key="sign">
+          <li v-for="sign in ['own', 'trade', 'shut', 'late', 'byHand'] as const" :key="sign">
             <svg width="14" height="14" viewBox="-7 -7 14 14" aria-hidden="true" :class="['mark', sign]">
               <circle v-if="sign === 'own'" class="sign" r="6" />
               <path v-else-if="sign === 'trade'" class="sign" d="M0 -6l6 11h-12z" />
               <path v-else-if="sign === 'shut'" class="sign" d="M0 -6l6 6l-6 6l-6 -6z" />
-              <path v-else class="sign" d="M-5 -5h10v10h-10z" />
+              <path v-else-if="sign === 'late'" class="sign" d="M-5 -5h10v10h-10z" />
+              <circle v-else class="ring" r="6" />
             </svg>
             {{ t(`plan.key.${sign}`) }}
           </li>
@@ -234,18 +247,15 @@ const print = (): void => {
         </section>
       </div>
       <p class="soft small">{{ t('plan.notDue') }}</p>
-      <details :open="!isWide" class="no-print as-list">
-        <summary>{{ t('plan.asList') }}</summary>
-        <PlanList
-          :shown="shown"
-          :house="home.house"
-          :speech="speech"
-          :may-move="home.mayWrite"
-          :busy="busy"
-          @place="putOne"
-          @let-go="letGo"
-        />
+      <details class="as-list">
+        <summary>{{ t('plan.money.title') }}</summary>
+        <MonthTable :shown="shown" :home="home.house.home" :speech="speech" />
       </details>
+      <details v-if="isWide" class="no-print as-list">
+        <summary>{{ t('plan.asList') }}</summary>
+        <PlanList v-bind="listProps" @place="putOne" @let-go="letGo" />
+      </details>
+      <PlanList v-else v-bind="listProps" @place="putOne" @let-go="letGo" />
     </template>
   </div>
 </template>
