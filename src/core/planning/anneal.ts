@@ -2,13 +2,20 @@ import { seededRandom } from '../basics/random.ts';
 import type { Draft } from './draft.ts';
 import { move, undo, type Made } from './moves.ts';
 
-/** The warmth each round starts with, in minutes of cost (a change that costs so much is then taken about once in three), and its share of the changes. */
-const ROUNDS = [
+/** Cooling once: the warmth it starts with, in minutes of cost (a change that costs so much is then taken about once in three), and its share of the changes. */
+export interface Round {
+  readonly warm: number;
+  readonly share: number;
+}
+/** One round, for a plan that is wanted at once. */
+export const ONE_ROUND: readonly Round[] = [{ warm: 60, share: 1 }];
+/** Several: each goes on from the best so far, for one round alone may end in a poor place. */
+export const ROUNDS: readonly Round[] = [
   { warm: 60, share: 0.4 },
   { warm: 30, share: 0.2 },
   { warm: 30, share: 0.2 },
   { warm: 30, share: 0.2 },
-] as const;
+];
 /** The warmth each round ends with. */
 const COLD = 0.4;
 /** Shares of the changes that are tried; the rest are groups. */
@@ -28,15 +35,14 @@ export interface Effort {
 
 /**
  * Improves a plan by trying `moves` changes: mostly one task to another week, at times two that swap or a group that shares a set-up. A
- * change that costs is taken the less often the cooler it gets. It is warmed anew a few times, each time from the best so far: one round alone
- * may end in a poor place. The same seed gives the same plan. Leaves the best one found in the draft; answers how many changes were tried.
+ * change that costs is taken the less often the cooler it gets. The same seed gives the same plan. Leaves the best one found in the draft; answers how many changes were tried.
  * Source: simulated annealing, Kirkpatrick and others, 1983.
  */
-export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
+export function anneal(draft: Draft, { moves, seed, goesOn }: Effort, rounds: readonly Round[]): number {
   const random = seededRandom(seed);
   let tried = 0;
-  for (const [round, { warm, share }] of ROUNDS.entries()) {
-    const count = round === ROUNDS.length - 1 ? moves - tried : Math.floor(moves * share);
+  for (const [round, { warm, share }] of rounds.entries()) {
+    const count = round === rounds.length - 1 ? moves - tried : Math.floor(moves * share);
     const before = tried;
     tried += coolDown(draft, count, { warm, random, goesOn: (done) => goesOn?.(before + done) ?? true });
     if (tried < before + count) break;
@@ -44,14 +50,14 @@ export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
   return tried;
 }
 
-interface Round {
+interface Cooling {
   readonly warm: number;
   readonly random: () => number;
   readonly goesOn: (done: number) => boolean;
 }
 
 /** One round: from warm to cold. Leaves the best plan found in the draft; answers how many changes were tried. */
-function coolDown(draft: Draft, moves: number, { warm, random, goesOn }: Round): number {
+function coolDown(draft: Draft, moves: number, { warm, random, goesOn }: Cooling): number {
   const { ready } = draft;
   const movable = ready.order.filter(
     (task) => (ready.allowed[task]?.length ?? 0) > 1 && !ready.unplaced.has(task),

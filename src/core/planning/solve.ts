@@ -1,4 +1,4 @@
-import { anneal, type Effort } from './anneal.ts';
+import { anneal, ONE_ROUND, ROUNDS, type Effort } from './anneal.ts';
 import { construct } from './construct.ts';
 import { costOf } from './costOf.ts';
 import type { CostParts } from './costs.ts';
@@ -28,9 +28,9 @@ export function solve(problem: Problem, effort: Effort): Plan {
   const draft = new Draft(ready);
   construct(draft);
   descend(draft);
-  anneal(draft, { moves: FIRST_MOVES * ready.tasks.length, seed: 1 });
+  anneal(draft, { moves: FIRST_MOVES * ready.tasks.length, seed: 1 }, ONE_ROUND);
   descend(draft);
-  const tried = effort.moves === 0 ? 0 : anneal(draft, effort);
+  const tried = effort.moves === 0 ? 0 : anneal(draft, effort, ROUNDS);
   if (tried > 0) descendFar(draft);
   return {
     plan: Object.fromEntries(
