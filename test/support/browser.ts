@@ -11,6 +11,9 @@ const PATIENCE_MS = 60_000;
 /** The place each page is in, and the page each place opens with; the two acts are in none. */
 const PLACE_OF: Readonly<Record<string, string>> = {
   today: 'today',
+  year: 'plan',
+  weeks: 'plan',
+  hours: 'plan',
   upkeep: 'plan',
   runs: 'plan',
   almanac: 'plan',
@@ -25,7 +28,7 @@ const PLACE_OF: Readonly<Record<string, string>> = {
 };
 const FIRST_PAGES: Readonly<Record<string, string>> = {
   today: 'today',
-  plan: 'upkeep',
+  plan: 'year',
   house: 'house',
   record: 'ledger',
   howTo: 'practices',
@@ -356,12 +359,21 @@ export class Page {
 
   /** How many sheets of A4 the page takes when it is printed. */
   async printedPages(): Promise<number> {
+    return (await this.printed()).length;
+  }
+
+  /** The sheets the page is printed on, each as wide and high as the page itself asks for, else A4; in points. */
+  async printed(): Promise<{ readonly width: number; readonly height: number }[]> {
     const printed = (await (this.driver as Driver).sendAndGetDevToolsCommand('Page.printToPDF', {
       paperWidth: 8.27,
       paperHeight: 11.69,
+      preferCSSPageSize: true,
     })) as unknown as { data: string };
     const pdf = Buffer.from(printed.data, 'base64').toString('latin1');
-    return pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
+    return [...pdf.matchAll(/\/MediaBox\s*\[\s*0 0 ([\d.]+) ([\d.]+)\s*\]/g)].map(([, width, height]) => ({
+      width: Number(width),
+      height: Number(height),
+    }));
   }
 
   /** Violations axe finds on the page, in a line each: with all of it, with its colors only, or with everything but those. */

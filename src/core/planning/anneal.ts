@@ -9,9 +9,10 @@ export interface Round {
 }
 /** One round, for a plan that is wanted at once. */
 export const ONE_ROUND: readonly Round[] = [{ warm: 60, share: 1 }];
-/** Several: each goes on from the best so far, for one round alone may end in a poor place. */
+/** Several: each goes on from the best so far, for one round alone may end in a poor place. The first leaves weeks that are overfull by hours. */
 export const ROUNDS: readonly Round[] = [
-  { warm: 60, share: 0.4 },
+  { warm: 600, share: 0.06 },
+  { warm: 60, share: 0.34 },
   { warm: 30, share: 0.2 },
   { warm: 30, share: 0.2 },
   { warm: 30, share: 0.2 },

@@ -113,6 +113,7 @@ const past = computed(() =>
       class="year-sheet"
       :width="Math.max(480, width)"
       :height="height"
+      :viewBox="`0 0 ${Math.max(480, width)} ${height}`"
       role="group"
       :aria-label="speech.t('plan.sheet')"
     >
@@ -170,6 +171,13 @@ const past = computed(() =>
 .year-sheet {
   display: block;
   font-size: 12px;
+}
+
+@media print {
+  .year-sheet {
+    width: 100%;
+    height: auto;
+  }
 }
 
 .year-sheet text {
