@@ -8,14 +8,15 @@ import type { TriedMove } from '../core/planning/tryMove.ts';
 import type { Speech } from './speech.ts';
 import { thingName } from './thingName.ts';
 
-/** The thing a planned task is done to. */
+/** The thing a planned task is done to, and whether it is only checked. */
 export function plannedThing(
   speech: Speech,
   house: Pick<House, 'assets' | 'spaces'>,
   task: HomeTask,
 ): string {
   const asset = house.assets.find(({ id }) => id === task.asset);
-  return asset ? thingName(speech, asset, house.spaces) : '';
+  const name = asset ? thingName(speech, asset, house.spaces) : '';
+  return task.asks === 'look' ? `${name} (${speech.t('plan.checkOnly')})` : name;
 }
 
 /** The task and the thing, where one line has to say both. */

@@ -91,6 +91,7 @@ describe('the plan of the year', () => {
 
   test('with a finger, on a tablet', async () => {
     await page.resize({ width: 800, height: 1100 });
+    await page.command('Emulation.setTouchEmulationEnabled', { enabled: true });
     await page.find('.year-sheet [data-mark]');
     const before = await weeks();
     const mark = await filterMark();
@@ -106,6 +107,7 @@ describe('the plan of the year', () => {
     expect((await weeks())[2]).toBeGreaterThan(before[2] ?? 0);
     await page.click('.year [data-act=undo]');
     await page.toast('Undone.');
+    await page.command('Emulation.setTouchEmulationEnabled', { enabled: false });
     await page.resize(LAPTOP);
   });
 
@@ -138,7 +140,7 @@ describe('the weeks of the plan', () => {
     expect(await page.overflow()).toBeLessThanOrEqual(0);
     await page.click('.plan-week .pick');
     await page.says('Move to the week of', '.k-drawer');
-    await page.press('Close');
+    await page.click('.k-drawer .dialog-head button');
     await page.resize(LAPTOP);
   });
 
@@ -157,6 +159,6 @@ describe('the weeks of the plan', () => {
     await page.click('[data-act=five]');
     await page.find('[data-test=of-five]');
     expect(await page.count('[data-test=of-five]')).toBe(5);
-    await page.says('of its interval', '[data-test=of-five]');
+    await page.says('comes round every', '[data-test=of-five]');
   });
 });

@@ -9,6 +9,8 @@ export interface Weighed {
   readonly consequence: number;
   /** How fast the chance of harm grows: the share of its interval that a month is. */
   readonly growth: number;
+  /** Days between its times. */
+  readonly interval: number;
   /** 1 on its due day, half an interval late 1.5, before it less. */
   readonly lateness: number;
   /** Minutes of work, at least five: less would make every glance come first. */
@@ -71,5 +73,13 @@ function weigh(task: HomeTask, interval: number, on: CivilDate): Weighed {
   const growth = Math.min(1, MONTH / interval);
   const lateness = Math.max(LEAST_LATENESS, 1 + (toDay(on) - toDay(task.due)) / interval);
   const work = Math.max(LEAST_WORK, task.minutes);
-  return { task, consequence, growth, lateness, work, weight: (consequence * growth * lateness) / work };
+  return {
+    task,
+    consequence,
+    growth,
+    interval,
+    lateness,
+    work,
+    weight: (consequence * growth * lateness) / work,
+  };
 }

@@ -44,6 +44,7 @@ const weeks = computed(() => {
   const plan = ready.tasks.map(({ id }) => current.plan.plan[id] ?? -1);
   const window = toPlan.home.problem.tasks.find(({ id }) => id === task.value.key)?.weeks ?? [0, 0];
   return Array.from({ length: window[1] - window[0] + 1 }, (_, index) => window[0] + index).map((week) => ({
+    week,
     value: String(week),
     label: `${props.speech.formats.date(weekDate(toPlan.weeks, week), props.speech.today)}: ${
       week === props.one.week
@@ -52,8 +53,9 @@ const weeks = computed(() => {
     }`,
   }));
 });
-const move = (week: string): void => {
-  if (Number(week) !== props.one.week) emit('place', task.value.key, Number(week));
+const move = (chosen: string): void => {
+  const { week } = weeks.value.find(({ value }) => value === chosen) ?? props.one;
+  if (week !== props.one.week) emit('place', task.value.key, week);
 };
 </script>
 

@@ -1,14 +1,13 @@
 import type { ComputedRef } from 'vue';
 import { toCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { NewEntry } from '../../../contract/schemas.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { useSaidWrites } from '../../composables/useSaidWrites.ts';
-import { useHome } from '../../stores/home.ts';
 import type { Placing, ShownPlan, usePlan } from './usePlan.ts';
 
 /** Puts tasks in weeks by hand, leaves them to the planner, and undoes both, also after the page was left. */
 export function usePlacing(speech: ComputedRef<Speech>, plan: ReturnType<typeof usePlan>) {
-  const home = useHome();
   let next: readonly Placing[] = [];
   const { busy, send, undo } = useSaidWrites(speech, {
     undone: (entries) => void takeOut(new Set(entries.map(({ id }) => id))),
@@ -52,20 +51,7 @@ export function usePlacing(speech: ComputedRef<Speech>, plan: ReturnType<typeof 
   }
 
   /** Undoes what was placed last, with all that was placed with it. */
-  async function undoLast(): Promise<void> {
-    const last = plan.placings.value.at(-1);
-    if (!last) return;
-    const with_ = plan.placings.value.filter(
-      (one) => one === last || (last.batch !== null && one.batch === last.batch),
-    );
-    await undo(
-      with_.map(({ entryId: id, duty, number, day }) => ({
-        id,
-        date: speech.value.today,
-        body: makeBody('placed', { duty, number: number ?? 1, day }),
-      })),
-    );
-  }
+  const undoLast = (): Promise<boolean> => undo(placedLast(plan.placings.value, speech.value.today));
 
   /** Placings that no longer stand: what they placed goes back to where the plan had it. */
   async function takeOut(gone: ReadonlySet<string>): Promise<void> {
@@ -77,8 +63,20 @@ export function usePlacing(speech: ComputedRef<Speech>, plan: ReturnType<typeof 
     );
   }
 
-  const mondayOf = ({ toPlan: { weeks } }: ShownPlan, week: number): CivilDate =>
-    toCivilDate(weeks.first(week));
+  return { busy, place, letGo, undoLast };
+}
 
-  return { busy, place, letGo, undoLast, mayPlace: () => home.mayWrite };
+const mondayOf = ({ toPlan: { weeks } }: ShownPlan, week: number): CivilDate =>
+  toCivilDate(weeks.first(week));
+
+/** The entries of the last placing, as they were sent. */
+function placedLast(placings: readonly Placing[], date: CivilDate): NewEntry[] {
+  const last = placings.at(-1);
+  return placings
+    .filter((one) => one === last || (last?.batch && one.batch === last.batch))
+    .map(({ entryId: id, duty, number, day }) => ({
+      id,
+      date,
+      body: makeBody('placed', { duty, number: number ?? 1, day }),
+    }));
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PlanBody } from '../../../contract/plan.ts';
-import { daysBetween } from '../../../core/calendar/civilDate.ts';
+import { daysBetween, toCivilDate, toDay } from '../../../core/calendar/civilDate.ts';
 import type { House } from '../../../core/house/house.ts';
 import { fiveThatMatter, type Weighed } from '../../../core/planning/home/five.ts';
 import { plannedName } from '../../../locales/planText.ts';
@@ -12,15 +12,17 @@ const props = defineProps<{ plan: PlanBody; house: Pick<House, 'assets' | 'space
 
 const t = computed(() => props.speech.t);
 const five = computed(() => fiveThatMatter(props.plan.tasks, props.plan.on));
-function factors({ task, growth, work }: Weighed): string {
+function factors({ task, interval, work }: Weighed): string {
   const late = daysBetween(task.due, props.plan.on);
   const when =
     late === 0
       ? t.value('plan.five.today')
       : t.value(late > 0 ? 'plan.five.late' : 'plan.five.ahead', { n: Math.abs(late) }, Math.abs(late));
   return t.value('plan.five.factors', {
-    consequence: t.value(`walk.consequence.${task.consequence}`),
-    growth: t.value('plan.five.growth', { share: `${Math.round(growth * 100)} %` }),
+    consequence: t.value(`walk.consequence.${task.consequence}`).replace(/\.$/, ''),
+    growth: t.value('plan.five.growth', {
+      span: props.speech.formats.span(props.plan.on, toCivilDate(toDay(props.plan.on) + interval)),
+    }),
     lateness: when,
     work: props.speech.formats.hours(work),
   });

@@ -44,6 +44,12 @@ const goesWith = (line: Line, other: Line): boolean =>
     ),
   );
 
+const toWork = (line: Line, plannedOf: (unit: Unit) => PlannedWhen) => ({
+  ...line,
+  planned: plannedLine(line.units.map(plannedOf)),
+  line,
+});
+
 /** A line is in this week where one of its tasks is. */
 const plannedLine = (units: readonly PlannedWhen[]): PlannedWhen =>
   units.includes('now') ? 'now' : units.includes(null) ? null : 'later';
@@ -65,11 +71,9 @@ export function useWeek(hours: ComputedRef<number | null>, plannedOf: (unit: Uni
       return;
     }
     const sections = sectionsOf(home.house, home.rows, home.on, home.find);
-    const open = [...sections.late, ...sections.open, ...sections.baseline].map((line) => ({
-      ...line,
-      planned: plannedLine(line.units.map(plannedOf)),
-      line,
-    }));
+    const open = [...sections.late, ...sections.open, ...sections.baseline].map((line) =>
+      toWork(line, plannedOf),
+    );
     const week = thisWeek(open, hours.value ?? USUAL_HOURS);
     const lines = week.lines.map(({ line }) => line);
     const inWeek = new Set(lines);

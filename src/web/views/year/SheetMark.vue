@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Speech } from '../../../locales/speech.ts';
-import type { Mark } from './marks.ts';
+import type { Mark, MarkKind } from './marks.ts';
 import type { Scale } from './sheetScale.ts';
 
 /** One mark of the sheet: its shape says what it is, the line behind it in which weeks it may be, a ring that it was put there by hand. */
@@ -20,23 +20,19 @@ const SIZE = 7;
 /** Marks of one week stand one beside the other. */
 const OFFSET = { own: 0, trade: -9, shut: 9 };
 
+/** The outline of each shape around a point. */
+const PATHS: Readonly<Record<MarkKind | 'late', (x: number, y: number) => string>> = {
+  late: (cx, cy) => `M${cx - 6} ${cy - 6}h12v12h-12z`,
+  trade: (cx, cy) => `M${cx} ${cy - SIZE}l${SIZE} ${SIZE * 1.8}h-${SIZE * 2}z`,
+  shut: (cx, cy) => `M${cx} ${cy - SIZE}l${SIZE} ${SIZE}l-${SIZE} ${SIZE}l-${SIZE} -${SIZE}z`,
+  own: (cx, cy) =>
+    `M${cx - SIZE} ${cy}a${SIZE} ${SIZE} 0 1 0 ${SIZE * 2} 0a${SIZE} ${SIZE} 0 1 0 -${SIZE * 2} 0z`,
+};
 const week = computed(() => props.trying ?? props.mark.week);
 const x = computed(() => props.scale.ofWeek(week.value));
 const at = computed(() => props.y + OFFSET[props.mark.kind]);
 const shape = computed(() => (props.mark.late ? 'late' : props.mark.kind));
-const path = computed(() => {
-  const [cx, cy] = [x.value, at.value];
-  switch (shape.value) {
-    case 'late':
-      return `M${cx - 6} ${cy - 6}h12v12h-12z`;
-    case 'trade':
-      return `M${cx} ${cy - SIZE}l${SIZE} ${SIZE * 1.8}h-${SIZE * 2}z`;
-    case 'shut':
-      return `M${cx} ${cy - SIZE}l${SIZE} ${SIZE}l-${SIZE} ${SIZE}l-${SIZE} -${SIZE}z`;
-    case 'own':
-      return `M${cx - SIZE} ${cy}a${SIZE} ${SIZE} 0 1 0 ${SIZE * 2} 0a${SIZE} ${SIZE} 0 1 0 -${SIZE * 2} 0z`;
-  }
-});
+const path = computed(() => PATHS[shape.value](x.value, at.value));
 /** The weeks it may be in, cut to the sheet. */
 const span = computed(() => ({
   from: Math.max(props.scale.left, props.scale.ofWeek(props.mark.first) - props.scale.perWeek / 2),

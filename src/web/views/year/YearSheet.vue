@@ -177,6 +177,7 @@ const past = computed(() =>
   .year-sheet {
     width: 100%;
     height: auto;
+    max-height: 150mm;
   }
 }
 

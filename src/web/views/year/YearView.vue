@@ -36,7 +36,7 @@ const { shown, progress, isOld, moved, trouble, replaced, placings } = plan;
 const { busy, place, letGo, undoLast } = usePlacing(speech, plan);
 const { state, load } = useLoading(plan.read);
 // Whoever comes back to the page learns whether somebody else has planned meanwhile.
-useEventListener(window, 'focus', () => void plan.lookAgain().catch(() => undefined));
+useEventListener(window, 'focus', () => void plan.look().catch(() => undefined));
 
 const isWide = useMediaQuery('(min-width: 44rem)');
 const SPANS = { year: 53, season: 13, month: 5 } as const;
