@@ -42,11 +42,16 @@ export interface Effort {
 export function anneal(draft: Draft, { moves, seed, goesOn }: Effort, rounds: readonly Round[]): number {
   const random = seededRandom(seed);
   let tried = 0;
+  let isStopped = false;
+  const asked = (done: number): boolean => {
+    isStopped = goesOn !== undefined && !goesOn(done);
+    return !isStopped;
+  };
   for (const [round, { warm, share }] of rounds.entries()) {
     const count = round === rounds.length - 1 ? moves - tried : Math.floor(moves * share);
     const before = tried;
-    tried += coolDown(draft, count, { warm, random, goesOn: (done) => goesOn?.(before + done) ?? true });
-    if (tried < before + count) break;
+    tried += coolDown(draft, count, { warm, random, goesOn: (done) => asked(before + done) });
+    if (isStopped) break;
   }
   return tried;
 }

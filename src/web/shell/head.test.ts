@@ -41,7 +41,7 @@ describe('the head', () => {
     await show(AppHead, 'almanac');
     expect(texts('.places a')).toEqual(['Today', 'Plan', 'House', 'Record', 'How-to']);
     expect(texts('.places [aria-current]')).toEqual(['Plan']);
-    expect(texts('.pages a')).toEqual(['Schedule', 'Checklists', 'Weather']);
+    expect(texts('.pages a')).toEqual(['Year', 'Weeks', 'Checklists', 'Schedule', 'Your time', 'Weather']);
   });
 
   test('a place of one page has no second row', async () => {

@@ -31,14 +31,10 @@ export function usePlan(homeId: string, { label, workerDied }: PlanWords) {
   const placings = shallowRef<readonly Placing[]>([]);
   const moved = shallowRef<readonly MovedTask[]>([]);
 
-  const shown = computed(
-    (): ShownPlan | null =>
-      body.value && shownPlan(body.value, accepted.value?.weeks ?? null, placings.value),
-  );
+  const weeks = computed(() => accepted.value?.weeks ?? null);
+  const shown = computed(() => body.value && shownPlan(body.value, weeks.value, placings.value));
   /** The house has changed since the plan was accepted. */
-  const isOld = computed(
-    () => body.value !== null && accepted.value !== null && accepted.value.seq < body.value.seq,
-  );
+  const isOld = computed(() => (accepted.value?.seq ?? Infinity) < (body.value?.seq ?? 0));
 
   async function read(): Promise<void> {
     const [plan] = await Promise.all([ask('plan', { params: { homeId } }), home.load(homeId)]);

@@ -89,7 +89,6 @@ const label = computed(() => {
 
 .mark .handle.movable {
   cursor: grab;
-  touch-action: none;
 }
 
 .mark .handle:focus {

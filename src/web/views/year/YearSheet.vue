@@ -168,8 +168,10 @@ const past = computed(() =>
   overflow: hidden;
 }
 
+/* A finger moves marks across; up and down it still moves the page. */
 .year-sheet {
   display: block;
+  touch-action: pan-y;
   font-size: 12px;
 }
 
