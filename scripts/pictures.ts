@@ -61,9 +61,6 @@ async function work(): Promise<void> {
   await page.click('[data-act=anyway]');
   await page.says('Before this step');
   await take('run');
-  await page.resize(PHONE);
-  await take('run-phone');
-  await page.resize(LAPTOP);
   await page.visit('bench');
   await page.says('Still needed');
   for (const [label, text] of [
@@ -124,13 +121,13 @@ try {
   await page.toast('Saved.');
   await page.press('Close', "//*[contains(@class, 'k-toast-line')]");
   await take('ledger');
-  await page.visit('add');
-  await page.choose('Kind', 'Filter position');
-  await page.choose('Task', 'Change the air filter');
-  await page.says('First due', '[data-test=preview]');
-  await page.driver.executeScript('window.scrollTo(0, 520)');
-  await take('add');
-  await page.driver.executeScript('window.scrollTo(0, 0)');
+  await page.visit('year');
+  await page.find('.year-sheet [data-mark]');
+  await page.waitFor(async () => (await page.count('.working')) === 0, 'the planner is still at work');
+  await take('year');
+  await page.visit('weeks');
+  await page.find('.plan-week');
+  await take('weeks');
   await page.visit('house');
   await page.says('Rooms and what is in them');
   await page.driver.executeScript(
