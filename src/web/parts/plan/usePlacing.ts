@@ -56,6 +56,8 @@ export function usePlacing(speech: ComputedRef<Speech>, plan: ReturnType<typeof 
   /** Placings that no longer stand: what they placed goes back to where the plan had it. */
   async function takeOut(gone: ReadonlySet<string>): Promise<void> {
     const back = plan.placings.value.filter(({ entryId }) => gone.has(entryId));
+    // That one was left to the planner is undone too: then it is held again, as the server knows.
+    if (back.length === 0) return plan.read();
     for (const { duty, number, from } of back) if (from) plan.putBack(duty, number, from);
     await plan.follow(
       plan.placings.value.filter((one) => !back.includes(one)),

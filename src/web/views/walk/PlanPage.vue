@@ -24,6 +24,7 @@ import { dateText, words, type Speech } from '../../../locales/speech.ts';
 import { namingIn } from '../../../locales/walkNames.ts';
 import { catalogue } from '../../catalogue.ts';
 import { useForm } from '../../composables/useForm.ts';
+import { usePlan } from '../../parts/plan/usePlan.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import PlanMonths from './PlanMonths.vue';
 import PlanWeeks from './PlanWeeks.vue';
@@ -43,6 +44,10 @@ const emit = defineEmits<{ change: [] }>();
 const route = useRoute();
 const router = useRouter();
 const outbox = useOutbox();
+const year = usePlan(props.home.id, {
+  label: () => props.speech.t('plan.saved'),
+  workerDied: () => props.speech.t('plan.workerDied'),
+});
 const { busy, errorAt, refuse, submit } = useForm();
 const t = computed(() => props.speech.t);
 const practices = computed(() => catalogue.value?.practices ?? []);
@@ -192,6 +197,8 @@ const adopt = () =>
       request.value = null;
       return refuse(outcome.error, []);
     }
+    // The year is planned meanwhile, beside the page; where that fails it is planned when Plan is opened.
+    void year.read().catch(() => undefined);
     await router.push({ name: 'today', params: route.params });
   });
 </script>
