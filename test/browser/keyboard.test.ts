@@ -111,6 +111,9 @@ describe('the main path by keyboard alone', () => {
   test('in Upkeep, another school: its radio with the arrows, what it moves, and saved', async () => {
     await tabTo('Plan', true);
     await keys(Key.ENTER);
+    await page.find('.year-sheet [data-mark]');
+    await tabTo('Schedule', true);
+    await keys(Key.ENTER);
     await page.find('[data-kept]');
     await tabTo('Change how often … : Change the air filter');
     await keys(Key.ENTER);
