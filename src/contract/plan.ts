@@ -33,6 +33,7 @@ const planHeadSchema = z.strictObject({
 /** The plan a home goes by; null where there is none yet. */
 export const acceptedPlanSchema = planHeadSchema.extend({ weeks: z.array(keptSchema) }).nullable();
 export type AcceptedPlan = NonNullable<z.infer<typeof acceptedPlanSchema>>;
+export const acceptedPlanAnswerSchema = z.strictObject({ plan: acceptedPlanSchema });
 
 const daySpanSchema = z.tuple([civilDateSchema, civilDateSchema]);
 /** For each day from today, 1 where its weather allows such work and 0 where not. */

@@ -149,7 +149,7 @@ export const ROUTES = {
     'GET',
     '/api/homes/:homeId/accepted-plan',
     'read',
-    home(nothing, plan.acceptedPlanSchema),
+    home(nothing, plan.acceptedPlanAnswerSchema),
   ),
   runs: route('GET', '/api/homes/:homeId/runs', 'read', home(nothing, z.array(r.runSchema))),
   run: route('GET', '/api/homes/:homeId/runs/:runId', 'read', {

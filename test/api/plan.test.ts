@@ -46,6 +46,8 @@ describe('the plan of a home', () => {
     const { homeId, duty } = await plannedHome();
     const plan = await planOf(homeId);
     expect(plan.accepted).toBeNull();
+    const none = await agent.get(`/api/homes/${homeId}/accepted-plan`).expect(200);
+    expect(none.body).toEqual({ plan: null });
     expect(plan.tasks[0]).toMatchObject({ key: `${duty} 1`, duty, number: 1 });
     const { plan: weeks, unplaced } = solve(plan.problem, { moves: 0, seed: 1 });
     expect(unplaced).toEqual([]);
@@ -64,7 +66,7 @@ describe('the plan of a home', () => {
     const { accepted } = await planOf(homeId);
     expect(accepted).toMatchObject({ revision: 3, seed: 8, weeks: [] });
     const light = await agent.get(`/api/homes/${homeId}/accepted-plan`).expect(200);
-    expect(light.body).toMatchObject({ revision: 3, seed: 8 });
+    expect(light.body).toMatchObject({ plan: { revision: 3, seed: 8 } });
   });
 
   test('names the field of what is wrong with a plan', async () => {

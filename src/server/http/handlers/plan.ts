@@ -6,5 +6,5 @@ export const planHandlers: Pick<Handlers, 'plan' | 'savePlan' | 'acceptedPlan'> 
   plan: ({ services: { clock }, tx, home }) => planOf(tx, home, civilDateIn(home.zone, clock())),
   savePlan: ({ services: { clock }, tx, home, personId, body }) =>
     acceptPlan(tx, home, body, { by: personId, now: clock() }),
-  acceptedPlan: ({ tx, home }) => acceptedPlanOf(tx, home),
+  acceptedPlan: async ({ tx, home }) => ({ plan: await acceptedPlanOf(tx, home) }),
 };

@@ -64,7 +64,7 @@ export function useAcceptedPlan(homeId: string, label: () => string) {
 
   /** Asks whether somebody else has accepted another plan. */
   async function lookAgain(): Promise<void> {
-    const now = await ask('acceptedPlan', { params: { homeId } });
+    const { plan: now } = await ask('acceptedPlan', { params: { homeId } });
     if (now && accepted.value && now.revision !== accepted.value.revision) replaced.value = now;
   }
 

@@ -37,7 +37,7 @@ export function useTodayData(homeId: string) {
     if (standing.status === 'fulfilled') home.standing = standing.value;
     if (knows.status === 'fulfilled') known.value = knows.value;
     if (weather.status === 'fulfilled') climate.value = weather.value;
-    if (plan.status === 'fulfilled') accepted.value = plan.value;
+    if (plan.status === 'fulfilled') accepted.value = plan.value.plan;
     const failed = [standing, knows, weather, plan, texts].find((one) => one.status === 'rejected');
     missing.value = failed ? tell(failed.reason).text : '';
   }
