@@ -5,7 +5,7 @@ import { weatherDaySchema } from '../core/climate/weather.ts';
 import { householdSchema } from '../core/house/household.ts';
 import { homeTaskSchema } from '../core/planning/home/homeTask.ts';
 import { HOME_RULES } from '../core/planning/home/homeProblem.ts';
-import { MOST_WEEKS, problemSchema } from '../core/planning/problem.ts';
+import { MOST_WEEKS, problemShape } from '../core/planning/problemShape.ts';
 import { revisionSchema } from './basics.ts';
 
 const MOST_KEPT = 4_000;
@@ -49,7 +49,7 @@ export const planSchema = z.strictObject({
   seq: z.int().min(0),
   household: householdSchema,
   tasks: z.array(homeTaskSchema),
-  problem: problemSchema,
+  problem: problemShape,
   closed: z.array(z.strictObject({ task: z.string(), week: z.int(), rule: z.enum(HOME_RULES) })),
   open: z.strictObject({ ladder: openDaysSchema, sealant: openDaysSchema, dry: openDaysSchema }),
   outlook: z.array(weatherDaySchema),

@@ -18,7 +18,6 @@ export const plan = {
     later: 'Later',
     sheet:
       'The year: weeks across, systems down. Arrow left and right move a chosen mark, Enter puts it there, Escape leaves it.',
-    today: 'today',
     done: 'done',
     missed: 'missed',
     late: 'overdue',

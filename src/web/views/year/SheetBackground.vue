@@ -55,7 +55,6 @@ const cooling = computed(() =>
   bandsOf(props.shown.body.seasons.cooling, () => props.speech.t('plan.coolingSeason')),
 );
 const heating = computed(() => bandsOf(props.shown.body.seasons.heating, () => ''));
-const wide = computed(() => props.scale.perWeek > 60);
 const days = computed(() =>
   props.shown.body.outlook
     .map((one) => ({
@@ -159,9 +158,6 @@ const today = computed(() => props.scale.ofDay(props.shown.toPlan.weeks.today));
       </text>
     </g>
     <path v-if="today >= LABELS" class="today" :d="`M${today} 18V${bottom + tail}`" />
-    <text v-if="wide && today >= LABELS" class="season" :x="today + 4" y="30">{{
-      speech.t('plan.today')
-    }}</text>
   </g>
 </template>
 

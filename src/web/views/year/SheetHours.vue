@@ -23,7 +23,7 @@ const high = (minutes: number): number => (minutes / most.value) * (props.height
 const bars = computed(() =>
   props.weeks.flatMap((week, index) => {
     if (index < props.stretch.from || index >= props.stretch.from + props.stretch.count) return [];
-    const x = props.scale.ofWeek(index) - props.scale.perWeek / 2;
+    const x = props.scale.weekStart(index);
     return [
       {
         ...week,

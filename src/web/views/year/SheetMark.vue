@@ -17,6 +17,9 @@ const props = defineProps<{
 }>();
 
 const SIZE = 7;
+/** The width of a letter beside a mark, px, and the least of them that say anything. */
+const LETTER = 6;
+const LEAST_LETTERS = 8;
 /** Marks of one week stand one beside the other. */
 const OFFSET = { own: 0, trade: -9, shut: 9 };
 
@@ -35,10 +38,17 @@ const shape = computed(() => (props.mark.late ? 'late' : props.mark.kind));
 const path = computed(() => PATHS[shape.value](x.value, at.value));
 /** The weeks it may be in, cut to the sheet. */
 const span = computed(() => ({
-  from: Math.max(props.scale.left, props.scale.ofWeek(props.mark.first) - props.scale.perWeek / 2),
-  to: Math.min(props.scale.right, props.scale.ofWeek(props.mark.last) + props.scale.perWeek / 2),
+  from: Math.max(props.scale.left, props.scale.weekStart(props.mark.first)),
+  to: Math.min(props.scale.right, props.scale.weekStart(props.mark.last + 1)),
 }));
 const shownSpan = computed(() => props.chosen || props.mark.tasks.length === 1);
+/** Its tasks in words, cut to the room a week has; none where that is too little to read. */
+const words = computed(() => {
+  const room = Math.floor((props.scale.perWeek - 24) / LETTER);
+  if (room < LEAST_LETTERS) return '';
+  const all = props.mark.tasks.map(({ task }) => props.speech.dutyTitle(task.duty)).join(', ');
+  return all.length > room ? `${all.slice(0, room - 1)}…` : all;
+});
 const label = computed(() => {
   const { t, formats, today, dutyTitle } = props.speech;
   const [first] = props.mark.tasks;
@@ -73,6 +83,7 @@ const label = computed(() => {
       <circle v-if="mark.held" class="ring" :cx="x" :cy="at" :r="SIZE + 4" />
       <path class="sign" :d="path" />
       <text v-if="mark.tasks.length > 1" class="count" :x="x" :y="at + 4">{{ mark.tasks.length }}</text>
+      <text v-if="words" class="words" :x="x + 12" :y="at + 4">{{ words }}</text>
       <title>{{ label }}</title>
     </g>
   </g>
@@ -147,6 +158,12 @@ const label = computed(() => {
   font-size: 10px;
   font-weight: 600;
   text-anchor: middle;
+}
+
+.year-sheet .mark .words {
+  stroke: var(--paper);
+  stroke-width: 3px;
+  paint-order: stroke;
 }
 
 .mark.trying .sign {

@@ -26,7 +26,9 @@ export interface Scale {
   readonly perWeek: number;
   ofDay(day: DayNumber): number;
   ofDate(date: CivilDate): number;
-  /** The middle of a week. */
+  /** The left edge of a week. */
+  weekStart(week: number): number;
+  /** Where the marks of a week stand: in its middle; of this week among the days that are left. */
   ofWeek(week: number): number;
   /** The week at a place, within the plan. */
   weekAt(x: number): number;
@@ -52,7 +54,11 @@ export function scaleOf(weeks: Weeks, { from, count }: Stretch, width: number): 
     perWeek,
     ofDay,
     ofDate: (date) => ofDay(toDay(date)),
-    ofWeek: (week) => LABELS + (week - from + 0.5) * perWeek,
+    weekStart: (week) => LABELS + (week - from) * perWeek,
+    ofWeek: (week) => {
+      const middle = LABELS + (week - from + 0.5) * perWeek;
+      return week === 0 ? Math.max(middle, ofDay(weeks.today + 0.5)) : middle;
+    },
     weekAt: (x) => {
       const week = from + Math.floor((x - LABELS) / perWeek);
       return Math.min(weeks.count - 1, Math.max(0, week));
