@@ -4,6 +4,7 @@ import {
   hasHelper,
   householdSchema,
   isAway,
+  isQuiet,
   minutesOf,
   usualHousehold,
   type Household,
@@ -46,6 +47,22 @@ describe('a household', () => {
     expect(hasHelper(household, day('2026-12-05'))).toBe(true);
     expect(hasHelper(household, day('2026-12-06'))).toBe(false);
     expect(hasHelper(usualHousehold(3), day('2026-12-06'))).toBe(true);
+  });
+
+  test('is quiet within its hours, also over midnight', () => {
+    const night = { ...household, quiet: { from: '22:00', to: '07:00' } };
+    expect(['21:59', '22:00', '03:00', '07:00'].map((time) => isQuiet(night, time))).toEqual([
+      false,
+      true,
+      true,
+      false,
+    ]);
+    const noon = { ...household, quiet: { from: '12:00', to: '14:00' } };
+    expect([isQuiet(noon, '13:00'), isQuiet(noon, '14:00'), isQuiet(household, '03:00')]).toEqual([
+      true,
+      false,
+      false,
+    ]);
   });
 
   test.each([

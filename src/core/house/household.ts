@@ -113,3 +113,10 @@ function inPart({ from, to }: { readonly from: string; readonly to: string }, da
   const now = `${String(month).padStart(2, '0')}-${String(dayOfMonth).padStart(2, '0')}`;
   return from <= to ? from <= now && now <= to : now >= from || now <= to;
 }
+
+/** Whether the household wants no noise at a time of day, HH:MM; its quiet hours may run over midnight. */
+export function isQuiet({ quiet }: Household, time: string): boolean {
+  if (!quiet) return false;
+  const { from, to } = quiet;
+  return from <= to ? from <= time && time < to : time >= from || time < to;
+}

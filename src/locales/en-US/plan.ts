@@ -155,6 +155,7 @@ export const plan = {
       minutes: { 30: '30 min', 60: '1 h', 120: '2 h' },
       indoors: 'Indoors only',
       helper: 'A helper is here',
+      quiet: 'No noise',
       out: 'Already out',
       takes: '{n} task in {time} | {n} tasks in {time}',
       none: 'Nothing that can be done now fits into this time.',

@@ -31,6 +31,7 @@ const task = (duty: string, more: Partial<HomeTask> = {}): HomeTask => ({
   setUps: [],
   weather: [],
   outdoors: false,
+  loud: false,
   two: false,
   leftToOthers: false,
   system: 'household',
@@ -53,6 +54,7 @@ const now: SlotContext = {
   on: ON,
   indoors: false,
   helper: true,
+  quiet: true,
   out: [],
   open: { allows: () => true },
 };
@@ -81,6 +83,7 @@ describe('some time to spare', () => {
       task('heavy', { two: true }),
       task('left', { leftToOthers: true }),
       task('dry', { weather: ['dry'] }),
+      task('noise', { loud: true }),
       task('fine'),
     ];
     const open = { allows: (_: number, limits: readonly string[]) => limits.length === 0 };

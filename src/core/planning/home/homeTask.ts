@@ -29,6 +29,8 @@ export const homeTaskSchema = z.strictObject({
   setUps: z.array(setUpSchema),
   weather: z.array(weatherLimitSchema),
   outdoors: z.boolean(),
+  /** It makes noise that others hear. */
+  loud: z.boolean(),
   /** It needs two people. */
   two: z.boolean(),
   /** The household has said that it leaves such work to others. */

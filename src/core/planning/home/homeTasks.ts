@@ -124,6 +124,7 @@ function conductOf(duty: Duty, practice: Practice | undefined) {
     setUps: [...(practice?.setUps ?? [])],
     weather: [...(practice?.planning?.weather ?? [])],
     outdoors: practice?.planning?.outdoors ?? false,
+    loud: practice?.planning?.noise === 'loud',
     two: practice?.planning?.people === 2,
     system: practice?.system ?? 'household',
     closes: practice?.pair?.half === 'closes',

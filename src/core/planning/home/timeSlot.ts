@@ -12,6 +12,8 @@ export interface SlotContext {
   /** Only work indoors. */
   readonly indoors: boolean;
   readonly helper: boolean;
+  /** The household wants no noise now. */
+  readonly quiet: boolean;
   /** Set-ups that are made already: they cost nothing more. */
   readonly out: readonly SetUp[];
   readonly open: OpenDays;
@@ -52,7 +54,7 @@ export function bestUse(tasks: readonly HomeTask[], context: SlotContext): Slot 
 const minutesFor = (setUps: readonly SetUp[], out: readonly SetUp[]): number =>
   setUps.reduce((sum, setUp) => sum + (out.includes(setUp) ? 0 : SET_UP_MINUTES[setUp]), 0);
 
-function canDo(task: HomeTask, { on, indoors, helper, open, minutes }: SlotContext): boolean {
+function canDo(task: HomeTask, { on, indoors, helper, quiet, open, minutes }: SlotContext): boolean {
   return (
     task.number === 1 &&
     task.earliest <= on &&
@@ -60,6 +62,7 @@ function canDo(task: HomeTask, { on, indoors, helper, open, minutes }: SlotConte
     !task.leftToOthers &&
     task.minutes <= minutes &&
     !(indoors && task.outdoors) &&
+    !(quiet && task.loud) &&
     (helper || !task.two) &&
     open.allows(toDay(on), task.weather)
   );

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import type { PlanBody } from '../../../contract/plan.ts';
 import type { House } from '../../../core/house/house.ts';
+import { isQuiet } from '../../../core/house/household.ts';
 import { bestUse } from '../../../core/planning/home/timeSlot.ts';
 import { setUpSchema, type SetUp } from '../../../core/practice/lists.ts';
 import { plannedName, tripText } from '../../../locales/planText.ts';
@@ -12,7 +13,7 @@ import type { Speech } from '../../../locales/speech.ts';
 import { planFrom } from '../../parts/plan/planFrom.ts';
 
 /** The best use of some time, from where one stands, as one checklist. */
-const props = defineProps<{ plan: PlanBody; house: Pick<House, 'assets' | 'spaces'>; speech: Speech }>();
+const props = defineProps<{ plan: PlanBody; house: House; speech: Speech }>();
 const minutes = defineModel<number>('minutes', { required: true });
 
 const route = useRoute();
@@ -25,12 +26,20 @@ const out = ref<SetUp[]>([]);
 const setUps = computed(() =>
   setUpSchema.options.map((value) => ({ value, label: t.value(`plan.setUp.${value}`) })),
 );
+/** The time of day at the home, HH:MM. */
+const now = new Intl.DateTimeFormat('en-GB', {
+  timeZone: props.house.home.zone,
+  hour: '2-digit',
+  minute: '2-digit',
+}).format(Date.now());
+const quiet = ref(isQuiet(props.plan.household, now));
 const slot = computed(() =>
   bestUse(props.plan.tasks, {
     minutes: minutes.value,
     on: props.plan.on,
     indoors: indoors.value,
     helper: helper.value,
+    quiet: quiet.value,
     out: out.value,
     open: planFrom(props.plan).open,
   }),
@@ -66,6 +75,7 @@ const checklist = computed(() => ({
     />
     <p class="ticks">
       <label><Checkbox v-model="indoors" binary /> {{ t('plan.slot.indoors') }}</label>
+      <label><Checkbox v-model="quiet" binary /> {{ t('plan.slot.quiet') }}</label>
       <label><Checkbox v-model="helper" binary /> {{ t('plan.slot.helper') }}</label>
     </p>
     <p class="small soft">{{ t('plan.slot.out') }}</p>

@@ -9,6 +9,8 @@ const props = defineProps<{
   mark: Mark;
   scale: Scale;
   y: number;
+  /** Where the hours begin: a visit is tied to its week. */
+  hoursTop: number;
   chosen: boolean;
   trying: number | null;
   mayMove: boolean;
@@ -64,6 +66,7 @@ const label = computed(() => {
 
 <template>
   <g :class="['mark', shape, { chosen, trying: trying !== null }]">
+    <path v-if="mark.kind === 'trade'" class="tie" :d="`M${x} ${at + 8}V${hoursTop}`" aria-hidden="true" />
     <path
       v-if="shownSpan"
       class="span"
@@ -90,6 +93,11 @@ const label = computed(() => {
 </template>
 
 <style>
+.mark .tie {
+  stroke: var(--slate);
+  stroke-dasharray: 2 4;
+}
+
 .mark .hit {
   fill: transparent;
 }

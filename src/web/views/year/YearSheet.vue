@@ -138,6 +138,7 @@ const past = computed(() =>
           :mark="mark"
           :scale="scale"
           :y="rowTop(index) + ROW / 2"
+          :hours-top="HEAD + rows.length * ROW"
           :chosen="mark.key === chosen"
           :trying="mark.key === chosen ? trying : null"
           :may-move="mayMove"
