@@ -61,7 +61,7 @@ export const planSchema = z.strictObject({
   }),
   /** The next freeze, at the usual risk; null where none is ahead. */
   freeze: civilDateSchema.nullable(),
-  /** What a time of each task costs, in the smallest unit of the currency, where the record tells. */
+  /** The cost of a time of each task, in the smallest unit of the currency, where the record tells. */
   costs: z.record(idSchema, z.int()),
   placings: z.array(
     keptSchema.extend({

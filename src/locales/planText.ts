@@ -30,7 +30,7 @@ export const plannedName = (
 /** A week by its first day, as a date. */
 export const weekDate = (weeks: Weeks, week: number): CivilDate => toCivilDate(weeks.first(week));
 
-/** What follows from a change, the gravest first; where nothing does, that it is on time. `nameOf`: a task by its key. */
+/** The consequences of a change, the gravest first; where nothing does, that it is on time. `nameOf`: a task by its key. */
 export function triedText({ t, formats }: Speech, tried: TriedMove, nameOf: (key: string) => string): string {
   if (tried.forbidden) {
     const { with: other } = tried.forbidden;
@@ -55,7 +55,7 @@ export const unplacedText = (
     ? t('plan.why.order', { other: nameOf(why.with) })
     : t(`plan.why.${why.rule === 'order' ? 'closed' : why.rule}`);
 
-/** What a trip has in common: the visit, the set-ups, or where one stands. */
+/** The thing all tasks of a trip share: the visit, the set-ups, or where one stands. */
 export function tripText(
   { t, formats }: Speech,
   { visit, setUps, outdoors }: Pick<Trip, 'visit' | 'setUps' | 'outdoors'>,

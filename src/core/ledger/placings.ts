@@ -5,7 +5,7 @@ import type { StandingEntry } from './corrections.ts';
 /** One time of a task that somebody put in a week by hand. */
 export interface Placing {
   readonly entryId: string;
-  /** What was placed with it. */
+  /** The writing it was placed in, shared with all placed at once. */
   readonly batch: string | null;
   readonly by: string;
   readonly duty: string;

@@ -2,7 +2,7 @@ import { costOf } from './costOf.ts';
 import type { CostParts } from './costs.ts';
 import type { ReadyProblem } from './ready.ts';
 
-/** What would follow from having some tasks in other weeks, everything else staying where it is. */
+/** The consequences of having some tasks in other weeks, everything else staying where it is. */
 export interface TriedMove {
   /** By parts, what it costs more than now; less where it is below 0. */
   readonly more: CostParts;

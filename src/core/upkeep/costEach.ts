@@ -1,7 +1,7 @@
 import type { StandingEntry } from '../ledger/corrections.ts';
 import { median } from './median.ts';
 
-/** What a time of each duty costs, in the smallest unit of the currency: the median of what this home has noted. One without any is left out. */
+/** The cost of a time of each duty, in the smallest unit of the currency: the median of what this home has noted. One without any is left out. */
 export function costEach(told: readonly StandingEntry[]): ReadonlyMap<string, number> {
   const noted = new Map<string, number[]>();
   for (const { body } of told)

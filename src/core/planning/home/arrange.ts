@@ -3,6 +3,7 @@ import type { Household } from '../../house/household.ts';
 import { USUAL_COSTS, type CostParts } from '../costs.ts';
 import { ownParts, type NoWeek } from '../ready.ts';
 import type { Plan } from '../solve.ts';
+import { afterOthers } from './afterOthers.ts';
 import { daysOfWeek, type OpenDays } from './dayOf.ts';
 import { HOME_RULES, type HomeProblem, type HomeRule } from './homeProblem.ts';
 import type { HomeTask } from './homeTask.ts';
@@ -105,18 +106,10 @@ function whyOf(
 /** Tasks of one week so that each stands after those it comes after; safety first, then the earlier due. */
 function inOrder(tasks: readonly HomeTask[], before: ReadonlyMap<string, readonly string[]>): HomeTask[] {
   const rank = (task: HomeTask): number => (task.consequence === 'life-safety' ? 0 : 1);
-  const left = [...tasks].sort((a, b) => rank(a) - rank(b) || toDay(a.due) - toDay(b.due));
-  const sorted: HomeTask[] = [];
-  while (left.length > 0) {
-    const waits = (task: HomeTask): boolean =>
-      (before.get(task.key) ?? []).some((key) => left.some((other) => other.key === key));
-    const at = Math.max(
-      0,
-      left.findIndex((task) => !waits(task)),
-    );
-    sorted.push(...left.splice(at, 1));
-  }
-  return sorted;
+  const sorted = [...tasks].sort((a, b) => rank(a) - rank(b) || toDay(a.due) - toDay(b.due));
+  return afterOthers(sorted, ({ key }, left) =>
+    (before.get(key) ?? []).some((earlier) => left.some((other) => other.key === earlier)),
+  );
 }
 
 function weeksOf({ weeks, home }: HomeToPlan, plan: Readonly<Record<string, number>>): PlannedWeek[] {

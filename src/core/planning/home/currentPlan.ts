@@ -20,7 +20,7 @@ export interface CurrentPlan<K extends Kept> {
   readonly plan: Plan;
   /** The weeks of the accepted plan that are still good, by key. */
   readonly seen: ReadonlyMap<string, number>;
-  /** What is held by hand, by key, with the placing that holds it. */
+  /** The tasks held by hand, by key, with the placing that holds it. */
   readonly held: ReadonlyMap<string, K>;
   readonly lost: readonly LostPlacing<K>[];
 }

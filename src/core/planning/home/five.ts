@@ -5,7 +5,7 @@ import type { HomeTask } from './homeTask.ts';
 /** Why a task matters now, factor by factor; together they are its weight. */
 export interface Weighed {
   readonly task: HomeTask;
-  /** What follows if it stays undone, as the plan weighs it. */
+  /** The harm if it stays undone, as the plan weighs it. */
   readonly consequence: number;
   /** How fast the chance of harm grows: the share of its interval that a month is. */
   readonly growth: number;

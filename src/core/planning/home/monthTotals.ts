@@ -1,7 +1,7 @@
 import type { Doer } from '../../practice/terms.ts';
 import type { PlannedTask } from './arrange.ts';
 
-/** What a month of the plan asks for. */
+/** The work, visits and money of one month of the plan. */
 export interface MonthTotal {
   /** `YYYY-MM`. */
   readonly month: string;

@@ -1,6 +1,7 @@
 import { daysBetween, toDay, type CivilDate } from '../../calendar/civilDate.ts';
 import { SET_UP_MINUTES } from '../../practice/planning.ts';
 import { setUpSchema, type SetUp } from '../../practice/lists.ts';
+import { afterOthers } from './afterOthers.ts';
 import type { OpenDays } from './dayOf.ts';
 import { LATE_COSTS } from './homeProblem.ts';
 import type { HomeTask } from './homeTask.ts';
@@ -19,7 +20,7 @@ export interface SlotContext {
   readonly open: OpenDays;
 }
 
-/** What to do with some time, in order, and how long it takes, set-ups with it. */
+/** The tasks for some time, in order, and how long it takes, set-ups with it. */
 export interface Slot {
   readonly tasks: readonly HomeTask[];
   readonly setUps: readonly SetUp[];
@@ -110,18 +111,13 @@ function fill(
 /** Each task after those it comes after; before that safety, then what shares a set-up together, then the earlier due. */
 function inOrder(tasks: readonly HomeTask[]): HomeTask[] {
   const rank = (task: HomeTask): number => (task.consequence === 'life-safety' ? 0 : 1);
-  const left = [...tasks].sort(
+  const sorted = [...tasks].sort(
     (a, b) =>
       rank(a) - rank(b) ||
       a.setUps.join().localeCompare(b.setUps.join()) ||
       (a.due < b.due ? -1 : a.due > b.due ? 1 : 0),
   );
-  const sorted: HomeTask[] = [];
-  while (left.length > 0) {
-    const isFree = ({ after }: HomeTask): boolean =>
-      !left.some(({ practice }) => practice !== null && after.includes(practice));
-    const at = Math.max(0, left.findIndex(isFree));
-    sorted.push(...left.splice(at, 1));
-  }
-  return sorted;
+  return afterOthers(sorted, ({ after }, left) =>
+    left.some(({ practice }) => practice !== null && after.includes(practice)),
+  );
 }

@@ -13,7 +13,7 @@ export interface MovedTask {
   readonly why: MovedFor;
 }
 
-/** What a replan moved, and why: of each task the part of the cost that putting it back would raise most. */
+/** The tasks a replan moved, and why: of each task the part of the cost that putting it back would raise most. */
 export function movedTasks(
   ready: ReadyProblem,
   seen: ReadonlyMap<string, number>,

@@ -56,7 +56,7 @@ export function draftOf(household: Household, home: HomeUnits, year: string): Ho
   };
 }
 
-/** What the form says, or the field that is wrong. A line that was added and left empty says nothing. */
+/** The household the form tells, or the field that is wrong. A line that was added and left empty says nothing. */
 export function householdOf(
   draft: HoursDraft,
   home: HomeUnits,

@@ -4,7 +4,7 @@ import { defineAsyncComponent, ref } from 'vue';
 import type { House } from '../../../core/house/house.ts';
 import type { Speech } from '../../../locales/speech.ts';
 
-/** What to do with some time, and the five tasks that matter most: worked out when somebody asks. */
+/** The best use of some time, and the five tasks that matter most: worked out when somebody asks. */
 defineProps<{ house: House; speech: Speech }>();
 
 const TimeDrawer = defineAsyncComponent(() => import('./TimeDrawer.vue'));

@@ -13,7 +13,7 @@ import { usePlacing } from '../../parts/plan/usePlacing.ts';
 import { usePlan } from '../../parts/plan/usePlan.ts';
 import { useHome } from '../../stores/home.ts';
 
-/** What each of the next weeks asks for: its hours, its trips, and what to do indoors if it rains. */
+/** The work of each of the next weeks: its hours, its trips, and what to do indoors if it rains. */
 const route = useRoute();
 const home = useHome();
 const speech = useSpeech();

@@ -73,7 +73,7 @@ const leave = (): void => {
   trying.value = null;
 };
 
-/** What would follow from the chosen mark standing where it is held. */
+/** The consequences of the chosen mark standing where it is held. */
 const tried = computed(() => {
   const [now, mark, week] = [shown.value, chosen.value, trying.value];
   if (!now || !mark || week === null) return null;

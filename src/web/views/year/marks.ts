@@ -7,7 +7,7 @@ import type { ShownPlan } from '../../parts/plan/usePlan.ts';
 export const MARK_KINDS = ['own', 'trade', 'shut'] as const;
 export type MarkKind = (typeof MARK_KINDS)[number];
 
-/** What a system asks of one week, as one mark of the sheet. */
+/** The tasks of a system in one week, as one mark of the sheet. */
 export interface Mark {
   readonly key: string;
   readonly system: PracticeSystem;
