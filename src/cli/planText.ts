@@ -76,7 +76,7 @@ export function planText(house: House, plan: HomePlan, { find, seed }: Told): st
 }
 
 function taskLine({ task, day, cost }: PlannedTask, title: string, { t }: Speech): string {
-  const minutes = Math.round(cost.late + cost.due + cost.moved);
+  const minutes = Math.round(cost.late + cost.due + cost.supplies + cost.moved);
   return t(cost.late > 0 ? 'cli.planTaskLate' : 'cli.planTask', {
     day,
     title,
@@ -101,6 +101,7 @@ const costText = (cost: CostParts, { t, formats }: Pick<Speech, 't' | 'formats'>
     load: round(cost.load),
     setups: round(cost.setups),
     visits: round(cost.visits),
+    supplies: round(cost.supplies),
     moved: round(cost.moved),
   });
 };

@@ -4,8 +4,9 @@ import { civilDateSchema } from '../core/calendar/civilDate.ts';
 import { weatherDaySchema } from '../core/climate/weather.ts';
 import { householdSchema } from '../core/house/household.ts';
 import { homeTaskSchema } from '../core/planning/home/homeTask.ts';
-import { HOME_RULES } from '../core/planning/home/homeProblem.ts';
+import { HOME_RULES } from '../core/planning/home/homeRules.ts';
 import { MOST_WEEKS, problemShape } from '../core/planning/problemShape.ts';
+import { weatherLimitSchema } from '../core/practice/planning.ts';
 import { revisionSchema } from './basics.ts';
 
 const MOST_KEPT = 4_000;
@@ -51,7 +52,7 @@ export const planSchema = z.strictObject({
   tasks: z.array(homeTaskSchema),
   problem: problemShape,
   closed: z.array(z.strictObject({ task: z.string(), week: z.int(), rule: z.enum(HOME_RULES) })),
-  open: z.strictObject({ ladder: openDaysSchema, sealant: openDaysSchema, dry: openDaysSchema }),
+  open: z.record(weatherLimitSchema, openDaysSchema),
   outlook: z.array(weatherDaySchema),
   past: z.array(z.strictObject({ duty: idSchema, day: civilDateSchema, was: z.enum(['done', 'missed']) })),
   seasons: z.strictObject({
@@ -63,6 +64,8 @@ export const planSchema = z.strictObject({
   freeze: civilDateSchema.nullable(),
   /** The cost of a time of each task, in the smallest unit of the currency, where the record tells. */
   costs: z.record(idSchema, z.int()),
+  /** The person each task was last done by. */
+  who: z.record(idSchema, idSchema),
   placings: z.array(
     keptSchema.extend({
       entryId: idSchema,

@@ -39,6 +39,7 @@ export function triedText({ t, formats }: Speech, tried: TriedMove, nameOf: (key
   const parts = [
     tried.weeksLate > 0 ? t('plan.tried.late', { n: tried.weeksLate }, tried.weeksLate) : '',
     tried.visits.length > 0 ? t('plan.tried.visit') : '',
+    tried.more.supplies > 0 ? t('plan.tried.supplies') : '',
     ...tried.setUps.map((setUp) => t('plan.tried.setUp', { setUp: t(`plan.setUp.${setUp}`) })),
     tried.over > 0 ? t('plan.tried.over', { time: formats.hours(tried.over) }) : '',
   ].filter(Boolean);

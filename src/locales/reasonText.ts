@@ -1,11 +1,11 @@
 import { assertNever } from '../core/basics/result.ts';
 import type { CivilDate } from '../core/calendar/civilDate.ts';
-import { inHomeUnits } from '../core/units/quantity.ts';
 import type { Reason } from '../core/schedule/reason.ts';
 import type { Factor } from '../core/practice/terms.ts';
 import { gateName } from './gateText.ts';
 import { ruleKindText } from './ruleKind.ts';
 import { capital, dateText, daysText, lengthText, nameIn, uncapital, type Speech } from './speech.ts';
+import { temperature } from './temperature.ts';
 
 const round = (value: number): number => Math.round(value * 100) / 100;
 
@@ -215,16 +215,4 @@ function moveText(speech: Speech, reason: OfMove): string {
       });
   }
   return assertNever(reason);
-}
-
-/** A temperature of the weather in the home's degrees, to so many decimals. */
-export function temperature(
-  { t, wording }: Pick<Speech, 't' | 'wording'>,
-  celsius: number,
-  decimals = 1,
-): string {
-  const { value, unit } = inHomeUnits({ value: celsius, unit: 'C' }, wording.units);
-  const rounded = Math.round(value * 10 ** decimals) / 10 ** decimals;
-  // Nought below nought is nought.
-  return t(`unit.${unit}`, { n: rounded === 0 ? 0 : rounded });
 }

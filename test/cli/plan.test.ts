@@ -29,7 +29,9 @@ describe('npm run plan', () => {
     expect(out).toMatch(
       /Week from Monday, 3 May 2027: 1 h 20 min of 3 h\n {2}2027-05-08 {2}Clean the gutters/,
     );
-    expect(out).toMatch(/Cost in minutes: \d+ \(late 0, due 0, load 0, set-ups 80, visits 0, moved 0\)/);
+    expect(out).toMatch(
+      /Cost in minutes: \d+ \(late 0, due 0, load 0, set-ups 80, visits 0, supplies 0, moved 0\)/,
+    );
     expect(out).toContain('2000 changes were tried, seed 1.');
   });
 
@@ -45,7 +47,7 @@ describe('npm run plan', () => {
     };
     expect(weeks).toHaveLength(12);
     expect(unplaced).toEqual([]);
-    expect(Object.keys(cost)).toEqual(['late', 'due', 'load', 'setups', 'visits', 'moved']);
+    expect(Object.keys(cost)).toEqual(['late', 'due', 'load', 'setups', 'visits', 'supplies', 'moved']);
     const gutters = tasks.find(({ practice }) => practice === 'gutter-clean');
     expect(gutters).toMatchObject({ week: 6, day: '2027-05-08' });
   });

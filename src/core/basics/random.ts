@@ -8,3 +8,7 @@ export function seededRandom(seed: number): () => number {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
   };
 }
+
+/** One of a list that is not empty, by a stream of numbers in [0, 1). */
+export const pickFrom = <T>(list: ArrayLike<T>, random: () => number): T =>
+  list[Math.floor(random() * list.length)] as T;

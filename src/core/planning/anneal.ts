@@ -1,21 +1,17 @@
-import { seededRandom } from '../basics/random.ts';
+import { pickFrom, seededRandom } from '../basics/random.ts';
 import type { Draft } from './draft.ts';
 import { move, undo, type Made } from './moves.ts';
+import { isMovable } from './ready.ts';
 
 /** Cooling once: the warmth it starts with, in minutes of cost (a change that costs so much is then taken about once in three), and its share of the changes. */
-export interface Round {
+interface Round {
   readonly warm: number;
   readonly share: number;
 }
-/** One round, for a plan that is wanted at once. */
-export const ONE_ROUND: readonly Round[] = [{ warm: 60, share: 1 }];
-/** Several: each goes on from the best so far, for one round alone may end in a poor place. The first leaves weeks that are overfull by hours. */
-export const ROUNDS: readonly Round[] = [
-  { warm: 600, share: 0.06 },
-  { warm: 60, share: 0.34 },
-  { warm: 30, share: 0.2 },
-  { warm: 30, share: 0.2 },
-  { warm: 30, share: 0.2 },
+/** The first leaves weeks that are overfull by hours. Each goes on from the best so far. */
+const ROUNDS: readonly Round[] = [
+  { warm: 600, share: 0.15 },
+  { warm: 60, share: 0.85 },
 ];
 /** The warmth each round ends with. */
 const COLD = 0.4;
@@ -39,7 +35,7 @@ export interface Effort {
  * change that costs is taken the less often the cooler it gets. The same seed gives the same plan. Leaves the best one found in the draft; answers how many changes were tried.
  * Source: simulated annealing, Kirkpatrick and others, 1983.
  */
-export function anneal(draft: Draft, { moves, seed, goesOn }: Effort, rounds: readonly Round[]): number {
+export function anneal(draft: Draft, { moves, seed, goesOn }: Effort): number {
   const random = seededRandom(seed);
   let tried = 0;
   let isStopped = false;
@@ -47,8 +43,8 @@ export function anneal(draft: Draft, { moves, seed, goesOn }: Effort, rounds: re
     isStopped = goesOn !== undefined && !goesOn(done);
     return !isStopped;
   };
-  for (const [round, { warm, share }] of rounds.entries()) {
-    const count = round === rounds.length - 1 ? moves - tried : Math.floor(moves * share);
+  for (const [round, { warm, share }] of ROUNDS.entries()) {
+    const count = round === ROUNDS.length - 1 ? moves - tried : Math.floor(moves * share);
     const before = tried;
     tried += coolDown(draft, count, { warm, random, goesOn: (done) => asked(before + done) });
     if (isStopped) break;
@@ -65,15 +61,12 @@ interface Cooling {
 /** One round: from warm to cold. Leaves the best plan found in the draft; answers how many changes were tried. */
 function coolDown(draft: Draft, moves: number, { warm, random, goesOn }: Cooling): number {
   const { ready } = draft;
-  const movable = ready.order.filter(
-    (task) => (ready.allowed[task]?.length ?? 0) > 1 && !ready.unplaced.has(task),
-  );
+  const movable = ready.order.filter((task) => isMovable(ready, task));
   if (movable.length === 0) return moves;
-  const pick = <T>(list: ArrayLike<T>): T => list[Math.floor(random() * list.length)] as T;
   let [cost, least, warmth] = [0, 0, warm];
   const luck: Luck = {
     random,
-    pick,
+    pick: (list) => pickFrom(list, random),
     takes: (change) => change <= 0 || random() < Math.exp(-change / warmth),
   };
   const best = draft.week.slice();
@@ -81,7 +74,7 @@ function coolDown(draft: Draft, moves: number, { warm, random, goesOn }: Cooling
   for (; tried < moves; tried += 1) {
     if (tried % BATCH === 0 && tried > 0 && !goesOn(tried)) break;
     warmth = warm * (COLD / warm) ** (tried / moves);
-    cost += propose(draft, pick(movable), luck);
+    cost += propose(draft, luck.pick(movable), luck);
     if (cost < least - 1e-9) {
       least = cost;
       best.set(draft.week);

@@ -5,7 +5,7 @@ import { loadCost } from './week.ts';
 /** The cost of a plan by parts, worked out anew. `plan`: the week of each task, -1 for one without. */
 export function costOf(ready: ReadyProblem, plan: ArrayLike<number>): CostParts {
   const { problem, costs, tasks, weeks } = ready;
-  const parts = { late: 0, due: 0, load: 0, setups: 0, visits: 0, moved: 0 };
+  const parts = { late: 0, due: 0, load: 0, setups: 0, visits: 0, supplies: 0, moved: 0 };
   const setups = Array.from({ length: weeks }, () => new Set<number>());
   const visits = Array.from({ length: weeks }, () => new Set<number>());
   const minutes = new Float64Array(weeks);
@@ -15,6 +15,7 @@ export function costOf(ready: ReadyProblem, plan: ArrayLike<number>): CostParts 
     const own = ownParts(task, week, costs);
     parts.late += own.late;
     parts.due += own.due;
+    parts.supplies += own.supplies;
     parts.moved += own.moved;
     minutes[week] = (minutes[week] ?? 0) + task.minutes;
     for (const setup of ready.setupsOf[index] ?? []) setups[week]?.add(setup);

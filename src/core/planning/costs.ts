@@ -22,6 +22,8 @@ export const costsSchema = z.strictObject({
   overBy: amount.default(120),
   /** So many times the minutes of a set-up, for each week it is used in; its minutes go into the week as well. */
   setUp: amount.default(2),
+  /** For a task in a week before its supplies are there: a trip to buy them. */
+  unsupplied: amount.default(40),
   /** For each task that is not in the week it was in before, and for each week it was moved. */
   moved: amount.default(15),
   movedWeek: amount.default(2),
@@ -38,10 +40,11 @@ export const costPartsSchema = z.strictObject({
   load: z.number(),
   setups: z.number(),
   visits: z.number(),
+  supplies: z.number(),
   moved: z.number(),
 });
 export type CostParts = z.infer<typeof costPartsSchema>;
 
 /** The sum of all parts. */
 export const wholeCost = (parts: CostParts): number =>
-  parts.late + parts.due + parts.load + parts.setups + parts.visits + parts.moved;
+  parts.late + parts.due + parts.load + parts.setups + parts.visits + parts.supplies + parts.moved;

@@ -31,6 +31,8 @@ const taskSchema = z.strictObject({
   late: minutesSchema,
   setups: z.array(idSchema).max(20),
   visit: idSchema.optional(),
+  /** The first week its supplies are there; any before it costs a trip to buy them. */
+  supplied: weekSchema.optional(),
   /** The week it was in when the plan was last seen. */
   seen: weekSchema.optional(),
 });

@@ -1,4 +1,4 @@
-import { USUAL_COSTS, type Costs } from './costs.ts';
+import { USUAL_COSTS, type CostParts, type Costs } from './costs.ts';
 import type { PlanTask, Problem } from './problem.ts';
 
 /** A rule between two tasks, seen from one of them: the other, and the weeks between. */
@@ -17,7 +17,7 @@ export interface ReadyProblem {
   readonly weeks: number;
   readonly tasks: readonly PlanTask[];
   readonly minutes: Float64Array;
-  /** Cost of a task in a week by itself (late, due and moved), task by task. */
+  /** Cost of a task in a week by itself (all but load, set-ups and visits), task by task. */
   readonly own: Float64Array;
   /** Weeks each task may take; empty for one that can take none. */
   readonly allowed: readonly Int32Array[];
@@ -77,26 +77,30 @@ export function readyProblem(problem: Problem): ReadyProblem {
   };
 }
 
+/** Whether a task has a week and could have another. */
+export const isMovable = ({ allowed, unplaced }: ReadyProblem, task: number): boolean =>
+  (allowed[task]?.length ?? 0) > 1 && !unplaced.has(task);
+
 const range = (count: number): number[] => Array.from({ length: count }, (_, index) => index);
 
-/** Weeks past the latest; weeks before or past the due week; weeks from where it was seen. Each part alone in `costOf`. */
+/** Weeks past the latest; weeks before or past the due week; supplies not there; weeks from where it was seen. Each part alone in `costOf`. */
 function ownCost(task: PlanTask, week: number, costs: Costs): number {
-  const { late, due, moved } = ownParts(task, week, costs);
-  return late + due + moved;
+  const { late, due, supplies, moved } = ownParts(task, week, costs);
+  return late + due + supplies + moved;
 }
 
+/** The parts of a plan's cost that one task brings by itself. */
+export type OwnParts = Pick<CostParts, 'late' | 'due' | 'supplies' | 'moved'>;
+
 /** Cost of a task in a week by itself, in its parts. */
-export function ownParts(
-  task: PlanTask,
-  week: number,
-  costs: Costs,
-): { readonly late: number; readonly due: number; readonly moved: number } {
+export function ownParts(task: PlanTask, week: number, costs: Costs): OwnParts {
   const pastDue = week - task.due;
   const each = pastDue > 0 ? Math.max(costs.early, task.late * costs.dueShare) : -costs.early;
   const away = task.seen === undefined ? 0 : Math.abs(week - task.seen);
   return {
     late: task.late * Math.max(0, week - task.latest),
     due: pastDue === 0 ? 0 : each * pastDue,
+    supplies: task.supplied !== undefined && week < task.supplied ? costs.unsupplied : 0,
     moved: away === 0 ? 0 : costs.moved + costs.movedWeek * away,
   };
 }

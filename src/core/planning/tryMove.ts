@@ -37,6 +37,7 @@ export function tryMove(
       load: part('load'),
       setups: part('setups'),
       visits: part('visits'),
+      supplies: part('supplies'),
       moved: part('moved'),
     },
     weeksLate: Math.max(0, ...late),

@@ -29,9 +29,9 @@ export type Area = z.infer<typeof areaSchema>;
 
 /**
  * Weather some work needs. `ladder`: a high of at least 3 °C, gusts under 12 m/s, dry. `sealant`: a low above 5 °C, dry.
- * `dry`: no rain.
+ * `dry`: no rain. `ground`: a low above 0 °C, so that the ground is open.
  */
-export const weatherLimitSchema = z.enum(['ladder', 'sealant', 'dry']);
+export const weatherLimitSchema = z.enum(['ladder', 'sealant', 'dry', 'ground']);
 export type WeatherLimit = z.infer<typeof weatherLimitSchema>;
 
 /** Work that a household may leave to a trade. `ladders`: ladders and roofs outdoors; `steps`: a step ladder indoors. */

@@ -38,23 +38,29 @@ export interface Demand {
   readonly needs: readonly Need[];
 }
 
+/** Of each demand the needs that the stock will not cover after everything due before. */
+export function notCovered(demands: readonly Demand[], stock: Stock): Need[][] {
+  const left = new Map(stock);
+  const missing = demands.map((): Need[] => []);
+  const inOrder = demands
+    .map((demand, index) => ({ demand, index }))
+    .sort((a, b) => a.demand.due - b.demand.due);
+  for (const { demand, index } of inOrder)
+    for (const need of demand.needs) {
+      const rest = (left.get(need.supply) ?? 0) - need.quantity;
+      left.set(need.supply, rest);
+      if (rest < 0) missing[index]?.push(need);
+    }
+  return missing;
+}
+
 /**
  * The day by which what a duty needs must be ordered, for each duty: its due day less delivery and two days, where the stock
  * will not cover it after everything due before. Null where it will. Of several supplies the earliest day counts.
  */
-export function orderDays(demands: readonly Demand[], stock: Stock): (DayNumber | null)[] {
-  const left = new Map(stock);
-  const days = demands.map((): DayNumber | null => null);
-  const inOrder = demands
-    .map((demand, index) => ({ demand, index }))
-    .sort((a, b) => a.demand.due - b.demand.due);
-  for (const { demand, index } of inOrder) {
-    for (const { supply, quantity, deliveryDays } of demand.needs) {
-      const rest = (left.get(supply) ?? 0) - quantity;
-      left.set(supply, rest);
-      const day = demand.due - deliveryDays - ORDER_MARGIN;
-      if (rest < 0) days[index] = Math.min(days[index] ?? Infinity, day);
-    }
-  }
-  return days;
-}
+export const orderDays = (demands: readonly Demand[], stock: Stock): (DayNumber | null)[] =>
+  notCovered(demands, stock).map((missing, index) => {
+    const due = demands[index]?.due ?? 0;
+    const delivery = Math.max(...missing.map(({ deliveryDays }) => deliveryDays));
+    return missing.length === 0 ? null : due - delivery - ORDER_MARGIN;
+  });

@@ -8,6 +8,7 @@ import type { StandingEntry } from '../../core/ledger/corrections.ts';
 import { countsAnew, placingsIn } from '../../core/ledger/placings.ts';
 import { homeToPlan, type HomeOnDay } from '../../core/planning/home/planHome.ts';
 import { costEach } from '../../core/upkeep/costEach.ts';
+import { whoEach } from '../../core/upkeep/whoEach.ts';
 import type { WeatherLimit } from '../../core/practice/planning.ts';
 import type { Tx } from '../db/database.ts';
 import { lockLedger, loadLedger } from '../stores/entryStore.ts';
@@ -34,6 +35,7 @@ export async function planOf(tx: Tx, home: Home, on: CivilDate): Promise<PlanBod
       ladder: openDays(ready, 'ladder'),
       sealant: openDays(ready, 'sealant'),
       dry: openDays(ready, 'dry'),
+      ground: openDays(ready, 'ground'),
     },
     outlook: around.weather.outlook.filter(({ date }) => date >= on),
     past: [...ready.past],
@@ -44,6 +46,7 @@ export async function planOf(tx: Tx, home: Home, on: CivilDate): Promise<PlanBod
     },
     freeze: freezeAfter(ready),
     costs: Object.fromEntries(costEach(told)),
+    who: Object.fromEntries(whoEach(told)),
     placings: placingsIn(told),
     accepted: toAccepted(await loadPlan(tx, home.id), told),
   };

@@ -5,7 +5,8 @@ import type { Practice } from '../../practice/practice.ts';
 const until = (season: Anchor, days = 0): WorthUntil => ({ season, days });
 const within = (afterDays: number): WorthUntil => ({ afterDays });
 
-/** Shutting, covering or emptying for the frost still helps until the last one. */
+/** Shutting, covering or emptying for the frost helps until a month before the last one: after that it is soon opened again. */
+const END_OF_COLD = until('lastFreeze', -30);
 const LAST_FREEZE = until('lastFreeze');
 /** Water is opened again until the shutting begins, five weeks before the first freeze: never at the onset of winter. */
 const BEFORE_SHUTTING = until('firstFreeze', -35);
@@ -74,14 +75,14 @@ export const WORTH_UNTIL: Readonly<Record<string, Until>> = {
   'gfci-test': WITH_SEASON,
   'battery-restock': { lateSummer: within(75), lateWinter: within(30) },
 
-  'hose-disconnect': { firstFreeze: LAST_FREEZE },
-  'outdoor-tap-shut-and-drain': { firstFreeze: LAST_FREEZE, leafFall: LAST_FREEZE },
+  'hose-disconnect': { firstFreeze: END_OF_COLD },
+  'outdoor-tap-shut-and-drain': { firstFreeze: END_OF_COLD, leafFall: END_OF_COLD },
   'outdoor-tap-reopen': { lastFreeze: BEFORE_SHUTTING },
-  'irrigation-winterise': { firstFreeze: LAST_FREEZE },
+  'irrigation-winterise': { firstFreeze: END_OF_COLD },
   'irrigation-reopen': { lastFreeze: BEFORE_SHUTTING },
   'water-heater-temperature-set': WITH_SEASON,
   'water-heater-flue-centre': WITH_SEASON,
-  'evaporative-cooler-shut': { firstFreeze: LAST_FREEZE, coolingEnd: LAST_FREEZE },
+  'evaporative-cooler-shut': { firstFreeze: END_OF_COLD, coolingEnd: END_OF_COLD },
   'evaporative-cooler-reopen': {
     coolingStart: until('coolingEnd', -30),
     lastFreeze: until('coolingEnd', -30),
@@ -122,7 +123,7 @@ export const WORTH_UNTIL: Readonly<Record<string, Until>> = {
   'dryer-vent-clean': { lateWinter: within(180) },
   'lawn-autumn-programme': { leafFall: until('leafFall', 21) },
   'autumn-plant-and-shelter': { firstFreeze: until('firstFreeze', 21) },
-  'underbelly-seal': { firstFreeze: LAST_FREEZE },
+  'underbelly-seal': { firstFreeze: END_OF_COLD },
   'skirting-repair': { lateWinter: LATE_SUMMER, lateSummer: MIDWINTER },
   'garage-door-lubricate': { lateSummer: MIDWINTER },
   'fire-extinguisher-look': ALARM,
@@ -131,7 +132,7 @@ export const WORTH_UNTIL: Readonly<Record<string, Until>> = {
   'siding-paint-look': { lastFreeze: LATE_SUMMER },
   'deck-and-rail-look': { lastFreeze: LATE_SUMMER },
   'termite-look': { lateWinter: LATE_SUMMER },
-  'pool-close': { firstFreeze: LAST_FREEZE },
+  'pool-close': { firstFreeze: END_OF_COLD },
   'pool-open': { lastFreeze: BEFORE_SHUTTING },
   'emergency-supplies': { lateSummer: until('lateWinter') },
   donations: { days: { monthDay: '12-31' } },

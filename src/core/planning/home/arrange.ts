@@ -1,11 +1,12 @@
 import { toCivilDate, toDay, type CivilDate } from '../../calendar/civilDate.ts';
 import type { Household } from '../../house/household.ts';
 import { USUAL_COSTS, type CostParts } from '../costs.ts';
-import { ownParts, type NoWeek } from '../ready.ts';
+import { ownParts, type NoWeek, type OwnParts } from '../ready.ts';
 import type { Plan } from '../solve.ts';
 import { afterOthers } from './afterOthers.ts';
 import { daysOfWeek, type OpenDays } from './dayOf.ts';
-import { HOME_RULES, type HomeProblem, type HomeRule } from './homeProblem.ts';
+import type { HomeProblem } from './homeProblem.ts';
+import { HOME_RULES, type HomeRule } from './homeRules.ts';
 import type { HomeTask } from './homeTask.ts';
 import type { Weeks } from './weeks.ts';
 
@@ -14,7 +15,7 @@ export interface PlannedTask {
   readonly task: HomeTask;
   readonly week: number;
   readonly day: CivilDate;
-  readonly cost: { readonly late: number; readonly due: number; readonly moved: number };
+  readonly cost: OwnParts;
 }
 
 /** A task no week is left to, and the rule that forbids them: one of the home, or a task it is ordered with. */

@@ -6,47 +6,20 @@ import { setUpSchema } from '../../practice/lists.ts';
 import type { PlannedTask } from './arrange.ts';
 import { fiveThatMatter } from './five.ts';
 import type { HomeTask } from './homeTask.ts';
-import { monthTotals } from './monthTotals.ts';
+import { monthTotals, ownOrHired } from './monthTotals.ts';
 import { thisSeason } from './thisSeason.ts';
+import { someTask } from '../../../../test/support/homeTask.ts';
 import { bestUse, type SlotContext } from './timeSlot.ts';
 import { tripsOf } from './trips.ts';
 
 const ON = civil('2026-11-27');
 const day = (date: string): CivilDate => civil(date);
-
-const task = (duty: string, more: Partial<HomeTask> = {}): HomeTask => ({
-  key: `${duty} ${more.number ?? 1}`,
-  duty,
-  number: 1,
-  asset: 'a',
-  practice: duty,
-  asks: 'work',
-  earliest: day('2026-11-01'),
-  due: ON,
-  latest: day('2026-12-31'),
-  baseline: false,
-  doer: 'self',
-  minutes: 20,
-  consequence: 'money',
-  setUps: [],
-  weather: [],
-  outdoors: false,
-  loud: false,
-  two: false,
-  leftToOthers: false,
-  system: 'household',
-  worthUntil: null,
-  closes: false,
-  frost: false,
-  leadDays: 0,
-  after: [],
-  ...more,
-});
+const task = someTask;
 const planned = (one: HomeTask, date: CivilDate, week = 0): PlannedTask => ({
   task: one,
   week,
   day: date,
-  cost: { late: 0, due: 0, moved: 0 },
+  cost: { late: 0, due: 0, supplies: 0, moved: 0 },
 });
 
 const now: SlotContext = {
@@ -213,6 +186,18 @@ describe('a week as trips', () => {
   });
 });
 
+test('own work is held against hired where the household could do it and knows the price', () => {
+  const hired = task('gutters', { doer: 'trade', minutes: 20, ownMinutes: 90 });
+  const trades = task('chimney', { doer: 'trade' });
+  expect(
+    ownOrHired(
+      [planned(hired, ON), planned({ ...hired, number: 2 }, ON), planned(trades, ON), planned(task('a'), ON)],
+      { gutters: 16_000, chimney: 20_000, a: 500 },
+    ),
+  ).toEqual({ tasks: 2, hired: 32_000, minutes: 180 });
+  expect(ownOrHired([planned(hired, ON)], {}).tasks).toBe(0);
+});
+
 test('months sum up hours by who does the work, visits by week, and what tasks cost so far', () => {
   const hired = task('service', { doer: 'trade', system: 'heating', minutes: 30 });
   const [first, second] = monthTotals(
@@ -222,10 +207,12 @@ test('months sum up hours by who does the work, visits by week, and what tasks c
       planned(task('split', { doer: 'trade', system: 'heating' }), day('2026-12-10'), 2),
     ],
     { filter: 1240 },
+    { filter: 'rowan' },
   );
   expect(first).toEqual({
     month: '2026-11',
     minutes: { self: 20, helper: 0, trade: 0 },
+    people: new Map([['rowan', 20]]),
     visits: 0,
     cost: 1240,
     unknown: 0,

@@ -72,6 +72,7 @@ function bestDay(
     (day) => day >= from,
     (day) => !isAway(household, day),
     (day) => isHired || weather.allows(day, task.weather),
+    (day) => task.suppliesFrom === null || day >= toDay(task.suppliesFrom),
     (day) => isHired || !task.two || hasHelper(household, day),
     (day) => (isHired ? !isWeekend(day) : minutesOn(household, day) > 0),
     (day) => task.setUps.length === 0 || task.setUps.some((setUp) => loadOn(day).setUps.has(setUp)),

@@ -4,6 +4,7 @@ import { hasHelper, isAway, minutesOf, type Household } from '../../house/househ
 import { SET_UP_MINUTES, type Consequence } from '../../practice/planning.ts';
 import { setUpSchema } from '../../practice/lists.ts';
 import type { PlanTask, Problem } from '../problem.ts';
+import { HOME_RULES, type HomeRule } from './homeRules.ts';
 import type { HomeTask } from './homeTask.ts';
 import type { WeekWeather } from './weekWeather.ts';
 import type { Weeks } from './weeks.ts';
@@ -20,12 +21,8 @@ export const LATE_COSTS: Readonly<Record<Consequence, number>> = {
 const VISIT = 120;
 /** Weeks past its latest that a task may still be put in. */
 const GRACE = 4;
-/** Weeks over which first-time work is spread. */
-const SPREAD = 5;
-
-/** Rules that close a week to a task of a home, in the order in which one is named where several do. */
-export const HOME_RULES = ['skill', 'helper', 'weather', 'away'] as const;
-export type HomeRule = (typeof HOME_RULES)[number];
+/** Weeks over which first-time work is spread, past the first of them. */
+export const SPREAD = 5;
 
 /** A home's year as a planning problem, and the weeks each rule closes to each task. */
 export interface HomeProblem {
@@ -64,7 +61,7 @@ export function homeProblem(tasks: readonly HomeTask[], frame: HomeFrame): HomeP
       setups: setUpSchema.options.map((id) => ({ id, minutes: SET_UP_MINUTES[id] })),
       visits: visits.map((id) => ({ id, cost: VISIT })),
       tasks: planned.map(({ task, first, last, latest, due }) =>
-        toPlanTask(task, { weeks: [first, last], latest, due }),
+        toPlanTask(task, { weeks: [first, last], latest, due }, suppliedFrom(task, weeks)),
       ),
       before: [...apart(planned, weeks.today), ...ordered(planned)],
       blocked: closed.map(({ task, week }) => ({ task, weeks: [week, week] as [number, number] })),
@@ -87,8 +84,8 @@ interface WindowOfWeeks {
  * The weeks a task may be put in: from its earliest day to four past its latest, while it is worth doing, closings before their freeze.
  * Null where that lies past the horizon.
  */
-function windowOf(task: HomeTask, { weeks, seasons }: HomeFrame): WindowOfWeeks | null {
-  const { baseline } = task;
+function windowOf(task: HomeTask, frame: HomeFrame): WindowOfWeeks | null {
+  const { weeks, seasons } = frame;
   const end = weeks.count - 1;
   const open = Math.max(0, weeks.of(toDay(task.earliest)));
   if (open > end) return null;
@@ -99,16 +96,39 @@ function windowOf(task: HomeTask, { weeks, seasons }: HomeFrame): WindowOfWeeks 
   // Too late to ask a trade in time, it is asked to come at once.
   const asked = weeks.of(weeks.today + task.leadDays);
   const first = asked <= limit ? Math.max(open, asked) : open;
-  const urgent = task.consequence === 'life-safety' || task.frost;
-  const latest = baseline ? Math.min(end, first + (urgent ? 0 : SPREAD)) : weeks.of(toDay(task.latest));
-  const grace = baseline ? latest : Math.max(latest, first) + GRACE;
-  const last = Math.max(first, Math.min(limit, grace));
-  return { first, last, latest, due: baseline ? latest : weeks.of(toDay(task.due)) };
+  if (task.baseline) return firstTimeWindow(task, { first, limit }, frame);
+  const latest = weeks.of(toDay(task.latest));
+  const last = Math.max(first, Math.min(limit, Math.max(latest, first) + GRACE));
+  return { first, last, latest, due: weeks.of(toDay(task.due)) };
 }
+
+/**
+ * First-time work is spread over six weeks: the first ones its weather usually allows, for a trade too. Safety and what frost harms come in
+ * the first week, or in the one their supplies can be there.
+ */
+function firstTimeWindow(
+  task: HomeTask,
+  { first, limit }: { readonly first: number; readonly limit: number },
+  { weeks, weather }: HomeFrame,
+): WindowOfWeeks {
+  const urgent = task.consequence === 'life-safety' || task.frost;
+  const allowed = range(first, limit).find((week) => weather.daysAllow(weeks.days(week), task.weather));
+  const from = urgent ? first : (allowed ?? first);
+  const latest = Math.min(
+    weeks.count - 1,
+    urgent ? Math.max(first, suppliedFrom(task, weeks)) : from + SPREAD,
+  );
+  return { first: from, last: Math.max(from, Math.min(limit, latest)), latest, due: latest };
+}
+
+/** The first week its supplies are there; the last one of the plan where none would do. */
+const suppliedFrom = ({ suppliesFrom }: HomeTask, weeks: Weeks): number =>
+  suppliesFrom === null ? 0 : Math.min(weeks.of(toDay(suppliesFrom)), weeks.count - 1);
 
 function toPlanTask(
   { key, minutes, consequence, setUps, doer, system }: HomeTask,
   window: Pick<PlanTask, 'weeks' | 'latest' | 'due'>,
+  supplied: number,
 ): PlanTask {
   const isHired = doer === 'trade';
   return {
@@ -118,7 +138,7 @@ function toPlanTask(
     late: LATE_COSTS[consequence],
     // A trade brings its own ladder.
     setups: isHired ? [] : [...setUps],
-    ...(isHired && { visit: system }),
+    ...(isHired ? { visit: system } : supplied > 0 && { supplied }),
   };
 }
 
@@ -157,7 +177,9 @@ function ordered(planned: readonly Planned[]): [string, string, number][] {
       [...(byPractice.get(code)?.values() ?? [])].flatMap((all): [string, string, number][] => {
         const near = all.reduce((best, one) => (distance(one, later) < distance(best, later) ? one : best));
         const gap = weeksBetween(near.task, later.task);
-        const meets = near.first + gap <= later.last && near.last + gap >= later.first;
+        // An order that makes the later one late is of another season.
+        const latest = Math.min(later.last, Math.max(later.latest, later.first));
+        const meets = near.first + gap <= latest && near.last + gap >= later.first;
         return meets && near.task.key !== later.task.key ? [[near.task.key, later.task.key, gap]] : [];
       }),
     ),
@@ -191,7 +213,8 @@ function closes(
   { weeks, weather, household }: HomeFrame,
 ): boolean {
   const isHired = task.doer === 'trade';
-  const there = weeks.days(week).filter((day) => !isAway(household, day));
+  const days = weeks.days(week);
+  const there = days.filter((day) => !isAway(household, day));
   switch (rule) {
     case 'skill':
       return task.leftToOthers;
@@ -200,7 +223,7 @@ function closes(
     case 'helper':
       return task.two && !isHired && there.length > 0 && !there.some((day) => hasHelper(household, day));
     case 'weather':
-      return !isHired && !weather.weekAllows(weeks, week, task.weather);
+      return !isHired && !weather.daysAllow(there.length > 0 ? there : days, task.weather);
   }
 }
 

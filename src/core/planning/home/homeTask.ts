@@ -25,6 +25,8 @@ export const homeTaskSchema = z.strictObject({
   doer: doerSchema,
   /** The household's own minutes. */
   minutes: z.number().min(0),
+  /** Minutes of doing it oneself where it is hired and the household could; null elsewhere. */
+  ownMinutes: z.number().min(0).nullable(),
   consequence: consequenceSchema,
   setUps: z.array(setUpSchema),
   weather: z.array(weatherLimitSchema),
@@ -44,6 +46,9 @@ export const homeTaskSchema = z.strictObject({
   frost: z.boolean(),
   /** Days a trade must be asked before; 0 where none is. */
   leadDays: z.number().min(0),
+  /** Supplies it needs that the house has not got, and the day they can be there. */
+  waitsFor: z.array(codeSchema),
+  suppliesFrom: civilDateSchema.nullable(),
   /** Codes of practices that are done before it. */
   after: z.array(codeSchema),
 });

@@ -6,11 +6,13 @@ import { currentUnit, type Asset, type Duty, type House } from '../../house/hous
 import type { Entry } from '../../ledger/entry.ts';
 import type { Practice } from '../../practice/practice.ts';
 import type { Rule } from '../../practice/rule.ts';
+import type { Need } from '../../practice/timing.ts';
 import type { Doer, Terms } from '../../practice/terms.ts';
 import { horizonFrom } from '../../schedule/horizon/horizon.ts';
+import { notCovered } from '../../schedule/lead.ts';
 import type { Occurrence } from '../../schedule/occurrence.ts';
 import type { Reason } from '../../schedule/reason.ts';
-import { replayHouse, type ProjectionInputs } from '../../schedule/replay/replayHouse.ts';
+import { replayHouse, type HouseReplay, type ProjectionInputs } from '../../schedule/replay/replayHouse.ts';
 import { worthOf } from '../../schedule/rules/worthUntil.ts';
 import type { HomeTask } from './homeTask.ts';
 import { minutesEach } from '../../upkeep/minutesEach.ts';
@@ -61,39 +63,62 @@ export function homeTimes(
   const duties = new Map(house.duties.map((duty) => [duty.id, duty]));
   const facts = new Map(assets.map((asset) => [asset.id, asset]));
   const counted = new Map<string, number>();
-  const tasks = horizonFrom(replayed, house, until)
-    .all()
-    .flatMap(({ dutyId, occurrence }): HomeTask[] => {
-      const duty = duties.get(dutyId);
-      const asset = duty && currentUnit(house.assets, duty.asset);
-      if (!duty || !asset) return [];
-      const number = (counted.get(dutyId) ?? 0) + 1;
-      counted.set(dutyId, number);
-      const practice = duty.practice.from === 'catalogue' ? inputs.find(duty.practice.code) : undefined;
-      const kept = terms.get(dutyId);
-      const doer = kept?.doer ?? 'self';
-      return [
-        {
-          key: `${dutyId} ${number}`,
-          duty: dutyId,
-          number,
-          asset: asset.id,
-          practice: practice?.code ?? null,
-          ...windowOf(occurrence),
-          minutes: minutesOf(occurrence, doer, practice, minutes.get(dutyId)?.minutes),
-          doer,
-          leftToOthers:
-            doer !== 'trade' &&
-            practice !== undefined &&
-            leavesToOthers(practice, facts.get(asset.id) ?? asset, traits),
-          leadDays: doer === 'trade' ? leadOf(occurrence, practice) : 0,
-          worthUntil: dateOrNull(lastWorth(kept, occurrence, replayed.seasons)),
-          ...conductOf(duty, practice),
-        },
-      ];
-    });
+  const times = horizonFrom(replayed, house, until).all();
+  const missing = missingSupplies(times, replayed, (duty) => terms.get(duty)?.doer !== 'trade');
+  const tasks = times.flatMap(({ dutyId, occurrence }, place): HomeTask[] => {
+    const duty = duties.get(dutyId);
+    const asset = duty && currentUnit(house.assets, duty.asset);
+    if (!duty || !asset) return [];
+    const number = (counted.get(dutyId) ?? 0) + 1;
+    counted.set(dutyId, number);
+    const practice = duty.practice.from === 'catalogue' ? inputs.find(duty.practice.code) : undefined;
+    const kept = terms.get(dutyId);
+    const doer = kept?.doer ?? 'self';
+    const isLeft = practice !== undefined && leavesToOthers(practice, facts.get(asset.id) ?? asset, traits);
+    return [
+      {
+        key: `${dutyId} ${number}`,
+        duty: dutyId,
+        number,
+        asset: asset.id,
+        practice: practice?.code ?? null,
+        ...windowOf(occurrence),
+        minutes: minutesOf(occurrence, doer, practice, minutes.get(dutyId)?.minutes),
+        doer,
+        leftToOthers: doer !== 'trade' && isLeft,
+        ownMinutes: doer === 'trade' && !isLeft ? ownMinutes(occurrence, practice) : null,
+        leadDays: doer === 'trade' ? leadOf(occurrence, practice) : 0,
+        worthUntil: dateOrNull(lastWorth(kept, occurrence, replayed.seasons)),
+        ...conductOf(duty, practice),
+        ...waitOf(missing[place] ?? [], today),
+      },
+    ];
+  });
   return { tasks, missed };
 }
+
+/** Of each occurrence the supplies it needs that the house has not got. A mere look uses nothing up, and a trade brings its own. */
+function missingSupplies(
+  times: readonly { readonly dutyId: string; readonly occurrence: Occurrence }[],
+  { history }: HouseReplay,
+  isOwn: (duty: string) => boolean,
+): Need[][] {
+  const needs = new Map(history.duties.map(({ duty, timing }) => [duty.id, timing.needs ?? []]));
+  const demands = times.map(({ dutyId, occurrence }) => ({
+    due: toDay(occurrence.window.due),
+    needs: occurrence.asks === 'work' && isOwn(dutyId) ? (needs.get(dutyId) ?? []) : [],
+  }));
+  return notCovered(demands, history.stock);
+}
+
+/** Ordered today, all of them are there when the slowest has come. */
+const waitOf = (missing: readonly Need[], today: DayNumber): Pick<HomeTask, 'waitsFor' | 'suppliesFrom'> =>
+  missing.length === 0
+    ? { waitsFor: [], suppliesFrom: null }
+    : {
+        waitsFor: missing.map(({ supply }) => supply),
+        suppliesFrom: toCivilDate(today + Math.max(...missing.map(({ deliveryDays }) => deliveryDays))),
+      };
 
 const windowOf = ({ window, baseline, asks }: Occurrence) => ({
   asks,
@@ -115,6 +140,12 @@ function minutesOf(
   const told = asks === 'look' ? Math.min(usual, LOOK_MINUTES) : usual;
   return doer === 'trade' && practice?.doers[0] !== 'trade' ? Math.min(told, HIRED_MINUTES) : told;
 }
+
+/** Minutes of hired work for whoever does it without a trade; null for work that is a trade's own. */
+const ownMinutes = ({ asks }: Occurrence, practice: Practice | undefined): number | null =>
+  practice !== undefined && asks === 'work' && practice.doers.some((doer) => doer !== 'trade')
+    ? practice.minutes
+    : null;
 
 /** The parts that its practice tells; a task of the home's own asks for nothing special. */
 function conductOf(duty: Duty, practice: Practice | undefined) {

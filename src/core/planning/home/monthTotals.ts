@@ -7,6 +7,8 @@ export interface MonthTotal {
   readonly month: string;
   /** Of the household, by who does it; of a trade those of being there. */
   readonly minutes: Readonly<Record<Doer, number>>;
+  /** Those of its own work by the person who did the task last; under '' those of tasks nobody has done yet. */
+  readonly people: ReadonlyMap<string, number>;
   /** Times a trade comes. */
   readonly visits: number;
   /** In the smallest unit of the currency: what the tasks cost so far, each time. */
@@ -19,6 +21,7 @@ export interface MonthTotal {
 export function monthTotals(
   tasks: readonly PlannedTask[],
   costs: Readonly<Record<string, number>>,
+  who: Readonly<Record<string, string>>,
 ): MonthTotal[] {
   const byMonth = new Map<string, PlannedTask[]>();
   for (const one of tasks) {
@@ -29,14 +32,48 @@ export function monthTotals(
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([month, here]) => {
       const minutes: Record<Doer, number> = { self: 0, helper: 0, trade: 0 };
-      for (const { task } of here) minutes[task.doer] += task.minutes;
+      const people = new Map<string, number>();
+      for (const { task } of here) {
+        minutes[task.doer] += task.minutes;
+        const person = who[task.duty] ?? '';
+        if (task.doer !== 'trade') people.set(person, (people.get(person) ?? 0) + task.minutes);
+      }
       const hired = here.filter(({ task }) => task.doer === 'trade');
       return {
         month,
         minutes,
+        people,
         visits: new Set(hired.map(({ task, week }) => `${task.system} ${week}`)).size,
         cost: here.reduce((sum, { task }) => sum + (costs[task.duty] ?? 0), 0),
         unknown: hired.filter(({ task }) => costs[task.duty] === undefined).length,
       };
     });
 }
+
+/** Hired work that the household could do itself and whose price it knows. */
+export interface OwnOrHired {
+  readonly tasks: number;
+  /** In the smallest unit of the currency. */
+  readonly hired: number;
+  readonly minutes: number;
+}
+
+/** The hired work of a plan that the household could do itself: what it costs hired, and the minutes it would take. */
+export function ownOrHired(
+  tasks: readonly PlannedTask[],
+  costs: Readonly<Record<string, number>>,
+): OwnOrHired {
+  const either = tasks.flatMap(({ task }) => {
+    const hired = costs[task.duty];
+    return task.ownMinutes === null || hired === undefined ? [] : [{ hired, minutes: task.ownMinutes }];
+  });
+  return {
+    tasks: either.length,
+    hired: either.reduce((sum, { hired }) => sum + hired, 0),
+    minutes: either.reduce((sum, { minutes }) => sum + minutes, 0),
+  };
+}
+
+/** The worth of some minutes of own work, in the smallest unit of the currency. `hourWorth`: that of an hour. */
+export const worthOfMinutes = (minutes: number, hourWorth: number): number =>
+  Math.round((minutes / 60) * hourWorth);

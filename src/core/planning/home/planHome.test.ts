@@ -65,9 +65,12 @@ describe('a home’s year', () => {
           expect(broken(plan)).toEqual([]);
           const told = [...plan.tasks, ...plan.unplaced].map(({ task }) => task.key);
           expect([...told].sort()).toEqual(ready.home.problem.tasks.map(({ id }) => id).sort());
-          const { late, due, moved } = plan.cost;
-          const own = plan.tasks.reduce((sum, { cost }) => sum + cost.late + cost.due + cost.moved, 0);
-          expect(own).toBeCloseTo(late + due + moved, 6);
+          const { late, due, supplies, moved } = plan.cost;
+          const own = plan.tasks.reduce(
+            (sum, { cost }) => sum + cost.late + cost.due + cost.supplies + cost.moved,
+            0,
+          );
+          expect(own).toBeCloseTo(late + due + supplies + moved, 6);
           expect(wholeCost(plan.cost)).toBeGreaterThanOrEqual(own - 1e-6);
           expect(planHome(ready, EFFORT)).toEqual(plan);
         },
@@ -115,6 +118,23 @@ describe('a home’s year', () => {
       const weekend = isWeekend(toDay(day));
       if (!isLate && task.weather.length === 0)
         expect(weekend, `${task.key} on ${day}`).toBe(task.doer !== 'trade');
+    }
+  });
+
+  test('what is not in the house is not planned before it can be there, unless that would be late', () => {
+    const demo = DEMO_HOMES[0];
+    if (!demo) throw new Error('there is a demo home');
+    const file = demoHouse(demo, ON);
+    const ready = homeToPlan(file, file.entries, ON, around(file, ON));
+    const plan = planHome(ready, EFFORT);
+    const waiting = ready.tasks.filter(({ suppliesFrom }) => suppliesFrom !== null);
+    expect(waiting.length).toBeGreaterThan(5);
+    for (const { task, cost, day } of plan.tasks) {
+      const { suppliesFrom } = task;
+      if (task.doer === 'trade') expect(task.waitsFor).toEqual([]);
+      if (cost.supplies === 0) continue;
+      expect(suppliesFrom !== null && day < suppliesFrom, `${task.key} on ${day}`).toBe(true);
+      expect(suppliesFrom !== null && task.latest < suppliesFrom, task.key).toBe(true);
     }
   });
 

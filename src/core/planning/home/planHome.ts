@@ -17,6 +17,7 @@ import { solve } from '../solve.ts';
 import { arrange, type HomePlan, type HomeToPlan } from './arrange.ts';
 import { homeProblem } from './homeProblem.ts';
 import { homeTimes } from './homeTasks.ts';
+import { onceAtFirst } from './onceAtFirst.ts';
 import { WeekWeather } from './weekWeather.ts';
 import { Weeks } from './weeks.ts';
 
@@ -47,7 +48,8 @@ export function homeToPlan(
   const weather = new WeekWeather(house.home, inputs.weather);
   const seasons = new HomeSeasons(house.home);
   const traits = withSkills(said, household);
-  const { tasks, missed } = homeTimes(house, entries, on, inputs, { traits, assets, until });
+  const { tasks: times, missed } = homeTimes(house, entries, on, inputs, { traits, assets, until });
+  const tasks = onceAtFirst(times, weeks.today);
   const home = homeProblem(tasks, { weeks, weather, seasons, household });
   return { weeks, household, tasks, past: pastOf(told, missed, weeks.today), home, seasons, open: weather };
 }

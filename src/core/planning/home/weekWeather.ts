@@ -3,7 +3,6 @@ import { figuresOf, type ClimatePlace } from '../../climate/climate.ts';
 import type { Weather, WeatherDay } from '../../climate/weather.ts';
 import { dailyFromMonthly, indexOf } from '../../climate/yearCurve.ts';
 import type { WeatherLimit } from '../../practice/planning.ts';
-import type { Weeks } from './weeks.ts';
 
 /** High a ladder needs on its day, and as the mean of a week further off, °C. */
 const LADDER_HIGH = 3;
@@ -12,6 +11,8 @@ const LADDER_USUAL_HIGH = 5;
 const LADDER_GUST = 12;
 /** Low that sealant, mortar and paint need to cure above, °C. */
 const SEALANT_LOW = 5;
+/** Low above which the ground is open, °C. */
+const GROUND_LOW = 0;
 /** Rain of a day that counts as dry, mm. */
 const DRY = 0.5;
 
@@ -34,10 +35,9 @@ export class WeekWeather {
     return limits.every((limit) => (seen ? seenAllows(seen, limit) : this.usualAllows([day], limit)));
   }
 
-  /** Whether a week has a day for the work: one of its outlook, or its other days by their mean. */
-  weekAllows(weeks: Weeks, week: number, limits: readonly WeatherLimit[]): boolean {
+  /** Whether some days of one week have one for the work: one of the outlook, or the others by their mean. */
+  daysAllow(days: readonly DayNumber[], limits: readonly WeatherLimit[]): boolean {
     if (limits.length === 0) return true;
-    const days = weeks.days(week);
     const beyond = days.filter((day) => !this.outlook.has(day));
     return (
       days.some((day) => this.outlook.has(day) && this.allows(day, limits)) ||
@@ -56,6 +56,8 @@ export class WeekWeather {
         return (mean(days, this.highs) ?? Infinity) >= LADDER_USUAL_HIGH;
       case 'sealant':
         return (mean(days, this.lows) ?? Infinity) > SEALANT_LOW;
+      case 'ground':
+        return (mean(days, this.lows) ?? Infinity) > GROUND_LOW;
       case 'dry':
         return true;
     }
@@ -69,6 +71,8 @@ function seenAllows({ high, low, gust, rain }: WeatherDay, limit: WeatherLimit):
       return dry && (high ?? Infinity) >= LADDER_HIGH && (gust ?? 0) < LADDER_GUST;
     case 'sealant':
       return dry && (low ?? Infinity) > SEALANT_LOW;
+    case 'ground':
+      return (low ?? Infinity) > GROUND_LOW;
     case 'dry':
       return dry;
   }

@@ -2,7 +2,17 @@ import type { ReadyProblem } from '../ready.ts';
 import { tryMove } from '../tryMove.ts';
 
 /** Why a task is in another week than before: what putting it back would bring, or the rule it would break. */
-export const MOVED_FOR = ['held', 'rule', 'late', 'load', 'setups', 'visits', 'due', 'rest'] as const;
+export const MOVED_FOR = [
+  'held',
+  'rule',
+  'late',
+  'load',
+  'setups',
+  'visits',
+  'supplies',
+  'due',
+  'rest',
+] as const;
 export type MovedFor = (typeof MOVED_FOR)[number];
 
 /** A task that a replan moved. */
@@ -27,7 +37,7 @@ export function movedTasks(
     if (held.has(id)) return [{ key: id, from, to, why: 'held' }];
     const { more, forbidden } = tryMove(ready, weeks, new Map([[task, from]]));
     if (forbidden) return [{ key: id, from, to, why: 'rule' }];
-    const parts = ['late', 'load', 'setups', 'visits', 'due'] as const;
+    const parts = ['late', 'load', 'setups', 'visits', 'supplies', 'due'] as const;
     const most = parts.reduce((best, part) => (more[part] > more[best] ? part : best));
     return [{ key: id, from, to, why: more[most] > 0 ? most : 'rest' }];
   });

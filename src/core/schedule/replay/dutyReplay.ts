@@ -309,14 +309,19 @@ export class DutyReplay {
     if (day <= from) return;
     this.state.pauses.push({ from, to: day });
     for (const rule of this.rules) rule.pause(from, day);
-    this.forgive(from);
+    this.forgive(from, day);
     this.dates.forget();
   }
 
-  /** A pause holds from the start of its day: what was closed on that day and due on it is not counted as missed. */
-  private forgive(from: DayNumber): void {
-    const day = toCivilDate(from);
-    const kept = this.state.missed.filter(({ due, closedOn }) => closedOn !== day || due < day);
+  /**
+   * What falls in a pause is not counted as missed, whenever it was closed. A pause holds from the start of its day: nor is what was closed
+   * on that day and due on it or later.
+   */
+  private forgive(from: DayNumber, to: DayNumber): void {
+    const [first, after] = [toCivilDate(from), toCivilDate(to)];
+    const kept = this.state.missed.filter(
+      ({ due, closedOn }) => due < first || (due >= after && closedOn !== first),
+    );
     this.state.missed.splice(0, Infinity, ...kept);
   }
 

@@ -69,9 +69,11 @@ const canHire = new Set(['weather', 'skill', 'helper']);
       {{ t('plan.noHours') }}
       <RouterLink :to="{ name: 'hours', params: route.params }">{{ t('plan.setHours') }}</RouterLink>
     </Message>
-    <Message v-if="shown.body.tasks.length === 0" severity="info" :closable="false">{{
-      t('plan.empty')
-    }}</Message>
+    <Message v-if="shown.body.tasks.length === 0" severity="info" :closable="false">
+      {{ t('plan.empty') }}
+      <RouterLink :to="{ name: 'walk', params: route.params }">{{ t('nav.page.walk') }}</RouterLink>,
+      <RouterLink :to="{ name: 'add', params: route.params }">{{ t('add.title') }}</RouterLink>
+    </Message>
     <details v-if="moved.length > 0" class="no-print">
       <summary>{{ t('plan.moved', { n: moved.length }, moved.length) }}</summary>
       <ul class="ruled small">

@@ -3,9 +3,10 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { House } from '../../../core/house/house.ts';
 import type { PlannedTask } from '../../../core/planning/home/arrange.ts';
+import { worthOfMinutes } from '../../../core/planning/home/monthTotals.ts';
 import { tryMove } from '../../../core/planning/tryMove.ts';
 import { plannedName, plannedThing, triedText, weekDate } from '../../../locales/planText.ts';
-import type { Speech } from '../../../locales/speech.ts';
+import { nameIn, type Speech } from '../../../locales/speech.ts';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import type { Placing, ShownPlan } from './usePlan.ts';
 
@@ -13,7 +14,7 @@ import type { Placing, ShownPlan } from './usePlan.ts';
 const props = defineProps<{
   one: PlannedTask;
   shown: ShownPlan;
-  house: Pick<House, 'assets' | 'spaces'>;
+  house: House;
   speech: Speech;
   mayMove: boolean;
   busy: boolean;
@@ -35,6 +36,32 @@ const facts = computed(() => {
     formats.hours(task.value.minutes),
     t.value(`doer.${task.value.doer}`),
   ].join(' · ');
+});
+
+/** Supplies that are still to get; those of later times are told when they come near. */
+const supplies = computed(() => {
+  const { waitsFor, suppliesFrom, number } = task.value;
+  if (suppliesFrom === null || number > 1) return '';
+  const { formats, today } = props.speech;
+  return t.value('plan.supplies', {
+    supplies: formats.list(waitsFor.map((code) => nameIn(props.speech, 'supply', code))),
+    day: formats.date(suppliesFrom, today),
+  });
+});
+/** What it costs hired against what it takes oneself, where both are known. */
+const ownOrHired = computed(() => {
+  const { costs, household } = props.shown.body;
+  const [hired, minutes] = [costs[task.value.duty], task.value.ownMinutes];
+  if (hired === undefined || minutes === null) return '';
+  const { formats } = props.speech;
+  const money = (of: number): string => formats.money(of, props.house.home.currency);
+  const said = { hired: money(hired), time: formats.hours(minutes) };
+  return household.hourWorth === undefined
+    ? t.value('plan.hiredOrOwn', said)
+    : t.value('plan.hiredOrOwnWorth', {
+        ...said,
+        worth: money(worthOfMinutes(minutes, household.hourWorth)),
+      });
 });
 
 /** Every week the task may be in, with what would follow from its being there. */
@@ -67,6 +94,8 @@ const move = (chosen: string): void => {
     <p class="small soft">
       {{ facts }}<template v-if="placing"> · {{ t('plan.byHand') }}</template>
     </p>
+    <p v-if="supplies" class="small">{{ supplies }}</p>
+    <p v-if="ownOrHired" class="small">{{ ownOrHired }}</p>
     <div v-if="mayMove" class="moves no-print">
       <ChoiceField
         :model-value="String(one.week)"

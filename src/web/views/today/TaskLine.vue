@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { Check } from 'lucide-vue-next';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import AppSign from '../../kit/AppSign.vue';
 import KitMenu, { type Act } from '../../kit/KitMenu.vue';
-import ReasonList from '../../kit/ReasonList.vue';
 import WindowBar from '../../kit/WindowBar.vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
@@ -36,6 +35,9 @@ const emit = defineEmits<{
   postpone: [line: Line];
   postponeWeek: [line: Line];
 }>();
+
+// The reasons and their texts are not fetched before someone asks why.
+const ReasonList = defineAsyncComponent(() => import('../../kit/ReasonList.vue'));
 
 const router = useRouter();
 const why = ref(false);

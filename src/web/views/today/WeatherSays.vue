@@ -4,7 +4,7 @@ import { Snowflake, Wind } from 'lucide-vue-next';
 import type { ClimateView, HouseBody, StandingBody } from '../../../contract/schemas.ts';
 import { outlookSays } from '../../../core/climate/outlookSays.ts';
 import type { WeatherDay } from '../../../core/climate/weather.ts';
-import { temperature } from '../../../locales/reasonText.ts';
+import { temperature } from '../../../locales/temperature.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { weatherWords } from '../../../locales/weatherText.ts';
 import StateQuestion from '../../parts/season/StateQuestion.vue';

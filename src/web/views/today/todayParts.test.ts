@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { flushPromises, type VueWrapper } from '@vue/test-utils';
-import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { loadLaterTexts } from '../../i18n.ts';
 import { civil, toCivilDate, toDay } from '../../../core/calendar/civilDate.ts';
 import type { Line, Unit } from '../../parts/task/lines.ts';
@@ -100,8 +100,9 @@ describe('a line of Today', () => {
   test('a tap opens why', async () => {
     showLine(battery);
     element('[data-act=why]').click();
-    await flushPromises();
-    expect(document.querySelector('.reasons')).not.toBeNull();
+    await vi.waitFor(() => {
+      expect(document.querySelector('.reasons')).not.toBeNull();
+    });
     expect(element('[data-act=why]').getAttribute('aria-expanded')).toBe('true');
   });
 

@@ -18,7 +18,7 @@ import { rememberedWork } from '../../../core/walkthrough/lastDone.ts';
 import type { Answers } from '../../../core/walkthrough/question.ts';
 import { walkedHouse } from '../../../core/walkthrough/walkedHouse.ts';
 import { coveragePlace } from '../../../locales/coverageText.ts';
-import { factName } from '../../../locales/factText.ts';
+import { factName } from '../../../locales/factName.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { dateText, words, type Speech } from '../../../locales/speech.ts';
 import { namingIn } from '../../../locales/walkNames.ts';

@@ -1,34 +1,17 @@
 <script setup lang="ts">
 import { RefreshCw } from 'lucide-vue-next';
 import Button from 'primevue/button';
-import { computed } from 'vue';
-import { useRoute } from 'vue-router';
-import { useLoading } from '../../composables/useLoading.ts';
-import { useSpeech } from '../../composables/useSpeech.ts';
 import PageState from '../../kit/PageState.vue';
 import PlanList from '../../parts/plan/PlanList.vue';
 import PlanNotices from '../../parts/plan/PlanNotices.vue';
 import SeasonPart from '../../parts/plan/SeasonPart.vue';
-import { usePlacing } from '../../parts/plan/usePlacing.ts';
-import { usePlan } from '../../parts/plan/usePlan.ts';
-import { useHome } from '../../stores/home.ts';
+import { usePlanPage } from '../../parts/plan/usePlanPage.ts';
 
 /** The work of each of the next weeks: its hours, its trips, and what to do indoors if it rains. */
-const route = useRoute();
-const home = useHome();
-const speech = useSpeech();
-const t = computed(() => speech.value.t);
-const homeId = String(route.params['homeId']);
-const plan = usePlan(homeId, {
-  label: () => t.value('plan.saved'),
-  workerDied: () => t.value('plan.workerDied'),
-});
-const { shown, progress, isOld, moved, trouble, replaced } = plan;
-const { busy, place, letGo } = usePlacing(speech, plan);
-const { state, load } = useLoading(plan.read);
-const putOne = async (key: string, week: number): Promise<void> => {
-  if (shown.value) await place(shown.value, [key], week);
-};
+const { home, speech, t, plan, placing, state, load, putOne, noticeProps, listProps, isEmpty } =
+  usePlanPage();
+const { shown, progress } = plan;
+const { busy, letGo } = placing;
 </script>
 
 <template>
@@ -40,11 +23,11 @@ const putOne = async (key: string, week: number): Promise<void> => {
       :again="t('shell.tryAgain')"
       @again="load"
     />
-    <template v-if="shown && home.house">
+    <template v-if="shown && home.house && noticeProps && listProps">
       <header>
         <h1>{{ t('plan.weeks') }}</h1>
         <Button
-          v-if="home.mayWrite"
+          v-if="home.mayWrite && !isEmpty"
           outlined
           class="no-print"
           data-act="again"
@@ -54,30 +37,12 @@ const putOne = async (key: string, week: number): Promise<void> => {
           <RefreshCw :size="18" aria-hidden="true" /> {{ t('plan.again') }}
         </Button>
       </header>
-      <PlanNotices
-        :shown="shown"
-        :house="home.house"
-        :people="home.house.people"
-        :progress="progress"
-        :is-old="isOld"
-        :moved="moved"
-        :trouble="trouble"
-        :replaced="replaced"
-        :speech="speech"
-        @stop="plan.stop"
-        @read="load"
-      />
-      <SeasonPart :shown="shown" :house="home.house" :speech="speech" />
-      <PlanList
-        :shown="shown"
-        :house="home.house"
-        :speech="speech"
-        :may-move="home.mayWrite"
-        :busy="busy"
-        @place="putOne"
-        @let-go="letGo"
-      />
-      <p class="soft small">{{ t('plan.notDue') }}</p>
+      <PlanNotices v-bind="noticeProps" @stop="plan.stop" @read="load" />
+      <template v-if="!isEmpty">
+        <SeasonPart :shown="shown" :house="home.house" :speech="speech" />
+        <PlanList v-bind="listProps" @place="putOne" @let-go="letGo" />
+        <p class="soft small">{{ t('plan.notDue') }}</p>
+      </template>
     </template>
   </div>
 </template>

@@ -4,7 +4,7 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { toDay } from '../../../core/calendar/civilDate.ts';
 import type { WeatherDay } from '../../../core/climate/weather.ts';
 import type { PracticeSystem } from '../../../core/practice/lists.ts';
-import { temperature } from '../../../locales/reasonText.ts';
+import { temperature } from '../../../locales/temperature.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { weatherWords } from '../../../locales/weatherText.ts';
 import { SYSTEM_ICONS } from '../../kit/icons.ts';

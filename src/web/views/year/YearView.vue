@@ -2,19 +2,14 @@
 import { Printer, RefreshCw, Undo2 } from 'lucide-vue-next';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
-import { useEventListener, useMediaQuery } from '@vueuse/core';
+import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { useRoute } from 'vue-router';
 import { tryMove } from '../../../core/planning/tryMove.ts';
 import { plannedName, triedText, weekDate } from '../../../locales/planText.ts';
-import { useLoading } from '../../composables/useLoading.ts';
-import { useSpeech } from '../../composables/useSpeech.ts';
 import PageState from '../../kit/PageState.vue';
 import PlanNotices from '../../parts/plan/PlanNotices.vue';
 import PlanTask from '../../parts/plan/PlanTask.vue';
-import { usePlacing } from '../../parts/plan/usePlacing.ts';
-import { usePlan } from '../../parts/plan/usePlan.ts';
-import { useHome } from '../../stores/home.ts';
+import { usePlanPage } from '../../parts/plan/usePlanPage.ts';
 import type { Mark } from './marks.ts';
 import { rowsOf } from './marks.ts';
 import { BEHIND, type Stretch } from './sheetScale.ts';
@@ -23,20 +18,10 @@ import PlanList from '../../parts/plan/PlanList.vue';
 import YearSheet from './YearSheet.vue';
 
 /** The year ahead on one sheet, from the whole year down to a month; on a phone and for a screen reader as a list. */
-const route = useRoute();
-const home = useHome();
-const speech = useSpeech();
-const t = computed(() => speech.value.t);
-const homeId = String(route.params['homeId']);
-const plan = usePlan(homeId, {
-  label: () => t.value('plan.saved'),
-  workerDied: () => t.value('plan.workerDied'),
-});
-const { shown, progress, isOld, moved, trouble, replaced, placings } = plan;
-const { busy, place, letGo, undoLast } = usePlacing(speech, plan);
-const { state, load } = useLoading(plan.read);
-// Whoever comes back to the page learns whether somebody else has planned meanwhile.
-useEventListener(window, 'focus', () => void plan.look().catch(() => undefined));
+const { home, speech, t, plan, placing, state, load, putOne, noticeProps, listProps, isEmpty } =
+  usePlanPage();
+const { shown, progress, placings } = plan;
+const { busy, place, letGo, undoLast } = placing;
 
 const isWide = useMediaQuery('(min-width: 44rem)');
 const SPANS = { year: 53, season: 13, month: 5 } as const;
@@ -105,21 +90,6 @@ async function put(mark: Mark, week: number): Promise<void> {
   chosenKey.value =
     marks.value.find(({ tasks }) => tasks.some(({ task }) => task.key === keys[0]))?.key ?? null;
 }
-const putOne = async (key: string, week: number): Promise<void> => {
-  if (shown.value) await place(shown.value, [key], week);
-};
-
-const listProps = computed(() =>
-  shown.value && home.house
-    ? {
-        shown: shown.value,
-        house: home.house,
-        speech: speech.value,
-        mayMove: home.mayWrite,
-        busy: busy.value,
-      }
-    : null,
-);
 const figures = computed(() => {
   if (!shown.value) return '';
   const { tasks, weeks } = shown.value.year;
@@ -150,11 +120,11 @@ const print = (): void => {
       :again="t('shell.tryAgain')"
       @again="load"
     />
-    <template v-if="shown && home.house && listProps">
+    <template v-if="shown && home.house && noticeProps && listProps">
       <header>
         <h1>{{ t('plan.year') }}</h1>
-        <p class="soft">{{ figures }}</p>
-        <div class="acts no-print">
+        <p v-if="!isEmpty" class="soft">{{ figures }}</p>
+        <div v-if="!isEmpty" class="acts no-print">
           <SelectButton
             v-if="isWide"
             v-model="span"
@@ -191,71 +161,61 @@ const print = (): void => {
           </Button>
         </div>
       </header>
-      <PlanNotices
-        :shown="shown"
-        :house="home.house"
-        :people="home.house.people"
-        :progress="progress"
-        :is-old="isOld"
-        :moved="moved"
-        :trouble="trouble"
-        :replaced="replaced"
-        :speech="speech"
-        @stop="plan.stop"
-        @read="load"
-      />
-      <div v-if="isWide" class="drawn">
-        <p class="says small" role="status">{{ consequence || (chosen ? '' : t('plan.noMarks')) }}</p>
-        <YearSheet
-          :shown="shown"
-          :stretch="stretch"
-          :chosen="chosenKey"
-          :trying="trying"
-          :speech="speech"
-          :may-move="home.mayWrite && !busy"
-          @choose="choose"
-          @try="tryAt"
-          @put="put"
-          @leave="leave"
-        />
-        <ul class="key small soft">
-          <li v-for="sign in ['own', 'trade', 'shut', 'late', 'byHand'] as const" :key="sign">
-            <svg width="14" height="14" viewBox="-7 -7 14 14" aria-hidden="true" :class="['mark', sign]">
-              <circle v-if="sign === 'own'" class="sign" r="6" />
-              <path v-else-if="sign === 'trade'" class="sign" d="M0 -6l6 11h-12z" />
-              <path v-else-if="sign === 'shut'" class="sign" d="M0 -6l6 6l-6 6l-6 -6z" />
-              <path v-else-if="sign === 'late'" class="sign" d="M-5 -5h10v10h-10z" />
-              <circle v-else class="ring" r="6" />
-            </svg>
-            {{ t(`plan.key.${sign}`) }}
-          </li>
-          <li class="no-print">{{ t('plan.key.how') }}</li>
-        </ul>
-        <section v-if="chosen" class="chosen no-print" :aria-label="t('plan.chosen')">
-          <PlanTask
-            v-for="one in chosen.tasks"
-            :key="one.task.key"
-            :one="one"
+      <PlanNotices v-bind="noticeProps" @stop="plan.stop" @read="load" />
+      <template v-if="!isEmpty">
+        <div v-if="isWide" class="drawn">
+          <p class="says small" role="status">{{ consequence || (chosen ? '' : t('plan.noMarks')) }}</p>
+          <YearSheet
             :shown="shown"
-            :house="home.house"
+            :stretch="stretch"
+            :chosen="chosenKey"
+            :trying="trying"
             :speech="speech"
-            :may-move="home.mayWrite"
-            :busy="busy"
-            @place="putOne"
-            @let-go="letGo"
+            :may-move="home.mayWrite && !busy"
+            @choose="choose"
+            @try="tryAt"
+            @put="put"
+            @leave="leave"
           />
-        </section>
-      </div>
-      <p class="soft small">{{ t('plan.notDue') }}</p>
-      <details class="as-list">
-        <summary>{{ t('plan.money.title') }}</summary>
-        <MonthTable :shown="shown" :home="home.house.home" :speech="speech" />
-      </details>
-      <details v-if="isWide" class="no-print as-list">
-        <summary>{{ t('plan.asList') }}</summary>
-        <PlanList v-bind="listProps" @place="putOne" @let-go="letGo" />
-      </details>
-      <PlanList v-else v-bind="listProps" @place="putOne" @let-go="letGo" />
+          <ul class="key small soft">
+            <li v-for="sign in ['own', 'trade', 'shut', 'late', 'byHand'] as const" :key="sign">
+              <svg width="14" height="14" viewBox="-7 -7 14 14" aria-hidden="true" :class="['mark', sign]">
+                <circle v-if="sign === 'own'" class="sign" r="6" />
+                <path v-else-if="sign === 'trade'" class="sign" d="M0 -6l6 11h-12z" />
+                <path v-else-if="sign === 'shut'" class="sign" d="M0 -6l6 6l-6 6l-6 -6z" />
+                <path v-else-if="sign === 'late'" class="sign" d="M-5 -5h10v10h-10z" />
+                <circle v-else class="ring" r="6" />
+              </svg>
+              {{ t(`plan.key.${sign}`) }}
+            </li>
+            <li class="no-print">{{ t('plan.key.how') }}</li>
+          </ul>
+          <section v-if="chosen" class="chosen no-print" :aria-label="t('plan.chosen')">
+            <PlanTask
+              v-for="one in chosen.tasks"
+              :key="one.task.key"
+              :one="one"
+              :shown="shown"
+              :house="home.house"
+              :speech="speech"
+              :may-move="home.mayWrite"
+              :busy="busy"
+              @place="putOne"
+              @let-go="letGo"
+            />
+          </section>
+        </div>
+        <p class="soft small">{{ t('plan.notDue') }}</p>
+        <details class="as-list">
+          <summary>{{ t('plan.money.title') }}</summary>
+          <MonthTable :shown="shown" :home="home.house.home" :people="home.house.people" :speech="speech" />
+        </details>
+        <details v-if="isWide" class="no-print as-list">
+          <summary>{{ t('plan.asList') }}</summary>
+          <PlanList v-bind="listProps" @place="putOne" @let-go="letGo" />
+        </details>
+        <PlanList v-else v-bind="listProps" @place="putOne" @let-go="letGo" />
+      </template>
     </template>
   </div>
 </template>

@@ -30,12 +30,13 @@ const body: PlanBody = {
   tasks: [...ready.tasks],
   problem: ready.home.problem,
   closed: [...ready.home.closed],
-  open: { ladder: '', sealant: '', dry: '' },
+  open: { ladder: '', sealant: '', dry: '', ground: '' },
   outlook: [],
   past: [...ready.past],
   seasons: { freezing: [], heating: [], cooling: [] },
   freeze: null,
   costs: {},
+  who: {},
   placings: [],
   accepted: null,
 };
@@ -121,10 +122,39 @@ describe('the parts of a plan', () => {
   });
 
   test('hours and visits of the months sum up to those of the year', () => {
-    mounted(() => node(MonthTable, { shown, home: house.home, speech }));
+    mounted(() => node(MonthTable, { shown, home: house.home, people: [], speech }));
     const rows = [...document.querySelectorAll('tbody tr')];
     expect(rows).toHaveLength(new Set(shown.year.tasks.map(({ day }) => day.slice(0, 7))).size + 1);
     expect(rows.at(-1)?.textContent).toContain('Year');
+  });
+
+  test('hours are told by person where several do the work, and hired work against own', () => {
+    const own = shown.year.tasks.filter(({ task }) => task.doer === 'self');
+    const [first, second] = [own[0], own.find(({ task }) => task.duty !== own[0]?.task.duty)];
+    const hired = shown.year.tasks.find(({ task }) => task.ownMinutes !== null);
+    if (!first || !second || !hired) throw new Error('there are such tasks');
+    const said_ = shownPlan(
+      {
+        ...body,
+        household: { ...body.household, hourWorth: 3_000 },
+        who: { [first.task.duty]: 'p', [second.task.duty]: 'q' },
+        costs: { [hired.task.duty]: 18_000 },
+      },
+      null,
+      [],
+    );
+    const people = [
+      { id: 'p', name: 'Rowan' },
+      { id: 'q', name: 'Ash' },
+      { id: 'r', name: 'Linden' },
+    ];
+    mounted(() => node(MonthTable, { shown: said_, home: house.home, people, speech }));
+    const heads = [...document.querySelectorAll('th')].map(({ textContent }) => textContent.trim());
+    expect(heads).toEqual(expect.arrayContaining(['Rowan', 'Ash', 'Not yet done by anyone']));
+    expect(heads).not.toContain('Linden');
+    expect(said()).toMatch(/hired tasks? you could do yourself costs? .*180.* of your time, worth /);
+    mounted(() => node(PlanTask, { one: hired, shown: said_, house, speech, mayMove: false, busy: false }));
+    expect(said()).toMatch(/Hired \$180.*, or .* of your own time, worth /);
   });
 
   const notices = (more: object) => () =>

@@ -1,0 +1,25 @@
+import { toDay, type DayNumber } from '../../calendar/civilDate.ts';
+import { SPREAD } from './homeProblem.ts';
+import type { HomeTask } from './homeTask.ts';
+
+/**
+ * First-time work whose next time opens before the weeks of first-time work are over is done then, once: nobody services a boiler twice
+ * within weeks. Safety and what frost harms do not wait. What comes round within those weeks is no season's work and stays.
+ */
+export function onceAtFirst(tasks: readonly HomeTask[], today: DayNumber): HomeTask[] {
+  const spread = today + 7 * (SPREAD + 1);
+  const second = new Map(tasks.flatMap((task) => (task.number === 2 ? [[task.duty, task] as const] : [])));
+  const merged = new Map(
+    tasks.flatMap((task): [string, HomeTask][] => {
+      const next = second.get(task.duty);
+      if (!task.baseline || task.consequence === 'life-safety' || task.frost || !next) return [];
+      const isNear = toDay(next.earliest) <= spread && toDay(next.due) > spread;
+      return isNear ? [[task.duty, { ...next, key: task.key, number: 1 }]] : [];
+    }),
+  );
+  return tasks.flatMap((task) => {
+    const one = merged.get(task.duty);
+    if (one === undefined || task.number > 2) return [task];
+    return task.number === 1 ? [one] : [];
+  });
+}

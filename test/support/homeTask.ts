@@ -1,0 +1,35 @@
+import { civil } from '../../src/core/calendar/civilDate.ts';
+import type { HomeTask } from '../../src/core/planning/home/homeTask.ts';
+
+/** A task of a home, due on 27 November 2026 and open since its first; `more`: what is else with it. */
+export const someTask = (duty: string, more: Partial<HomeTask> = {}): HomeTask => ({
+  key: `${duty} ${more.number ?? 1}`,
+  duty,
+  number: 1,
+  asset: 'a',
+  practice: duty,
+  asks: 'work',
+  earliest: civil('2026-11-01'),
+  due: civil('2026-11-27'),
+  latest: civil('2026-12-31'),
+  baseline: false,
+  doer: 'self',
+  minutes: 20,
+  ownMinutes: null,
+  consequence: 'money',
+  setUps: [],
+  weather: [],
+  outdoors: false,
+  loud: false,
+  two: false,
+  leftToOthers: false,
+  system: 'household',
+  worthUntil: null,
+  closes: false,
+  frost: false,
+  leadDays: 0,
+  waitsFor: [],
+  suppliesFrom: null,
+  after: [],
+  ...more,
+});
