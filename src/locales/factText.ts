@@ -6,10 +6,6 @@ import { inHomeUnits } from '../core/units/quantity.ts';
 import { facts } from './en-US/facts.ts';
 import type { Speech } from './speech.ts';
 
-/** The name of a fact; one of the household's own making stands for itself. */
-export const factName = ({ t }: Pick<Speech, 't'>, code: string): string =>
-  code in facts.fact ? t(`fact.${code}`) : code;
-
 const known = (
   options: Readonly<Record<string, Readonly<Record<string, string>>>>,
   code: string,

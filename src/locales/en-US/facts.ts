@@ -257,6 +257,7 @@ export const facts = {
   },
   coverage: {
     title: 'Alarms where they belong',
+    page: 'Which rooms and storeys need an alarm, and which of them have none.',
     codeFirst: 'Local code comes first; where it asks for more, do more.',
     unknown: 'Add the rooms of the house, and this page shows where alarms are missing.',
     complete: 'Every place that should have an alarm has one.',

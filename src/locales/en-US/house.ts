@@ -244,7 +244,11 @@ export const house = {
   },
   house: {
     title: 'House',
-    lead: 'Your homes, and who else can see this one.',
+    lead: 'Every room, and what is in it.',
+    about: 'About this home',
+    aboutLead: 'What the house is like: it decides how often much of the work is done.',
+    peopleTitle: 'People',
+    peopleLead: 'Who can see this home, and what each may do.',
     homes: 'Homes',
     current: 'open now',
     open: 'Open',

@@ -12,6 +12,9 @@ export type PageName =
   | 'almanac'
   | 'house'
   | 'sheet'
+  | 'alarms'
+  | 'about'
+  | 'people'
   | 'walk'
   | 'add'
   | 'ledger'
@@ -38,7 +41,12 @@ export const PLACES: readonly Place[] = [
     pages: ['year', 'weeks', 'runs', 'upkeep', 'hours', 'almanac'],
     inner: { run: 'runs', 'run-sheet': 'runs' },
   },
-  { name: 'house', icon: House, pages: ['house', 'sheet', 'walk', 'add'], inner: { thing: 'house' } },
+  {
+    name: 'house',
+    icon: House,
+    pages: ['house', 'sheet', 'alarms', 'about', 'people', 'walk', 'add'],
+    inner: { thing: 'house' },
+  },
   { name: 'record', icon: NotebookText, pages: ['ledger'], inner: {} },
   { name: 'howTo', icon: BookOpenText, pages: ['practices', 'bench', 'disagreements'], inner: {} },
 ];

@@ -3,20 +3,17 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
-import { ageingOf } from '../../../core/house/expectedLife.ts';
 import type { Asset, Space } from '../../../core/house/house.ts';
 import { storeyText } from '../../../locales/coverageText.ts';
-import { factText } from '../../../locales/factText.ts';
 import { capital, type Speech } from '../../../locales/speech.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
 import RoomForm from './RoomForm.vue';
+import ThingRow from './ThingRow.vue';
 
 /** The rooms with what stands in them; each thing leads to its own page. */
 const props = defineProps<{ house: HouseBody; known: KnownBody; speech: Speech; mayWrite: boolean }>();
 const emit = defineEmits<{ saved: [text: string] }>();
 
-/** The facts worth seeing at a glance, of whatever has them. */
-const GLANCE = ['fuel', 'filter', 'size', 'tap', 'heater', 'covering', 'power', 'made'] as const;
 const NO_ROOM = '';
 const t = computed(() => props.speech.t);
 const open = ref<string | null>(null);
@@ -40,20 +37,6 @@ function roomSays({ use, storey, side }: Space): string {
   ];
   return parts.join(', ');
 }
-
-function thingSays(asset: Asset): string {
-  const facts = asset.facts ?? {};
-  const told = GLANCE.flatMap((code) => {
-    const value = facts[code];
-    return value === undefined || value === null ? [] : [factText(props.speech, asset.kind, code, value)];
-  });
-  const kind = t.value(`assetKind.${asset.kind}`);
-  return [...(kind === asset.name ? [] : [kind]), ...told].join(', ');
-}
-
-const unknownIn = ({ facts = {} }: Asset): number =>
-  Object.values(facts).filter((value) => value === null).length;
-const isPast = (asset: Asset): boolean => ageingOf(asset, props.known.on)?.standing === 'past';
 
 function saved(text: string): void {
   open.value = null;
@@ -90,21 +73,14 @@ function saved(text: string): void {
           @saved="saved"
         />
         <ul>
-          <li v-for="asset in things" :key="asset.id" class="row thing">
-            <span>
-              <RouterLink :to="{ name: 'thing', params: { homeId: house.home.id, assetId: asset.id } }">{{
-                asset.name
-              }}</RouterLink>
-              {{ ' ' }}<span class="soft small">{{ thingSays(asset) }}</span>
-            </span>
-            <span class="small">
-              <span v-if="isPast(asset)" class="past">{{ t('thing.pastLife') }}</span>
-              {{ ' '
-              }}<span v-if="unknownIn(asset) > 0" class="soft">
-                {{ t('rooms.unknown', { n: unknownIn(asset) }, unknownIn(asset)) }}</span
-              >
-            </span>
-          </li>
+          <ThingRow
+            v-for="asset in things"
+            :key="asset.id"
+            :asset="asset"
+            :home-id="house.home.id"
+            :on="known.on"
+            :speech="speech"
+          />
         </ul>
         <p v-if="things.length === 0" class="soft small">{{ t('rooms.empty') }}</p>
       </li>
@@ -132,10 +108,6 @@ function saved(text: string): void {
 <style scoped>
 .room {
   padding: calc(var(--line) / 4) 0;
-}
-
-.thing {
-  padding: 0 0 0 1.25rem !important;
 }
 
 .ways {
