@@ -54,6 +54,7 @@ describe('the almanac of a home', () => {
     await page.says('have been updated');
     expect(await season('lastFreeze')).toContain('Apr 20 set for this home');
     await page.visit('upkeep');
+    await page.unfold();
     await page.click('[data-kept="Reopen the outdoor faucet"] [data-act=dates]');
     await page.says('Fri, Apr 23, 2027', '[data-kept="Reopen the outdoor faucet"]');
     await page.says(

@@ -22,6 +22,7 @@ afterAll(async () => {
 async function start(title: string, code: string): Promise<void> {
   await page.visit('practices');
   await page.type('Search', title);
+  await page.click(`[data-practice=${code}] [data-act=open]`);
   await page.click(`[data-practice=${code}] [data-act=start]`);
   await page.click('[data-act=begin]');
   await page.find(`[data-item$="${code}"]`);
@@ -73,6 +74,11 @@ describe('on a phone, at the step', () => {
 
   test('the record shows what that was reached from', async () => {
     await page.visit('ledger');
+    // Problems and measurements of the same moment: every one of them is opened.
+    await page.find('[data-entry]');
+    await page.driver.executeScript(
+      "document.querySelectorAll('[data-act=entry]').forEach((entry) => entry.click())",
+    );
     await page.click('[data-act=reached]');
     await page.says('The flame is orange', '.reached');
   });

@@ -24,7 +24,7 @@ const ROOMS = "//section[@aria-label='Rooms and what is in them']";
 
 describe('the house by rooms', () => {
   test('names the places where an alarm is missing, with the rule', async () => {
-    await page.visit('house');
+    await page.visit('alarms');
     const text = await page.says(
       'Missing: Front bedroom, smoke alarm one in every bedroom',
       '[data-test=coverage]',
@@ -34,6 +34,7 @@ describe('the house by rooms', () => {
   });
 
   test('a room is put right, and then no alarm is wanted in it', async () => {
+    await page.visit('house');
     await page.press('Change …', `${ROOMS}//li[contains(., 'Front bedroom')]`);
     await page.type('Level (0 is', 'up there');
     await page.press('Save');
@@ -42,10 +43,12 @@ describe('the house by rooms', () => {
     await page.choose('What it is for', 'living room');
     await page.press('Save');
     await page.toast('Front bedroom: saved.');
+    await page.visit('alarms');
     expect(await (await page.find('[data-test=coverage]')).getText()).not.toContain('Front bedroom');
   });
 
   test('what the home is like is told in one place, and which dates that moves is said before', async () => {
+    await page.visit('about');
     await page.press('Change …', "//*[@data-test='traits']");
     await page.type('year built', '1200');
     await page.press('Save');
@@ -56,6 +59,7 @@ describe('the house by rooms', () => {
     await page.press('Save');
     await page.toast('Saved. The dates');
     await page.visit('upkeep');
+    await page.unfold();
     await page.says('a smoker indoors ×0.5', '[data-kept="Change the air filter"]');
   });
 });

@@ -88,6 +88,8 @@ describe('the main path by keyboard alone', () => {
     await keys(Key.ENTER);
     await page.says('Everything recorded');
     await page.find('[data-entry]');
+    await tabTo('Done');
+    await keys(Key.ENTER);
     await tabTo('Edit');
     await keys(Key.ENTER);
     await page.find('[role=dialog]');
@@ -113,6 +115,9 @@ describe('the main path by keyboard alone', () => {
     await keys(Key.ENTER);
     await page.find('.year-sheet [data-mark]');
     await tabTo('Schedule', true);
+    await keys(Key.ENTER);
+    await page.find('.k-fold-head');
+    await tabTo('Air filters and air handling');
     await keys(Key.ENTER);
     await page.find('[data-kept]');
     await tabTo('Change how often … : Change the air filter');

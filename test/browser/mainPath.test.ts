@@ -50,6 +50,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
   test('the entry stands on top of the ledger', async () => {
     await page.visit('ledger');
     await page.says('Everything recorded for 14 Juniper Bend');
+    await page.click('[data-entry] [data-act=entry]');
     const first = await (await page.find('[data-entry]')).getText();
     expect(first).toContain('Done Test the smoke alarm, Basement');
     expect(first).toMatch(/added Nov 24, 2026, 12:\d\d\sPM by Demo/);

@@ -131,6 +131,7 @@ describe('practices', () => {
     expect(await (await page.field('Task')).getText()).not.toContain('Clean the gutters');
     await page.visit('practices');
     await page.type('Search', 'gutter-clean');
+    await page.click('[data-practice=gutter-clean] [data-act=open]');
     await page.press('Show again');
     await page.says('Clean the gutters: shown again.');
   });
@@ -153,12 +154,12 @@ describe('practices', () => {
     await page.press('Save');
     await page.says('Feed the sourdough is saved.');
     await page.type('Search', 'sourdough');
+    await page.click('[data-practice=own-feed-the-sourdough] [data-act=open]');
     await page.press('Change');
     expect(await (await page.field('Amount each time')).getAttribute('value')).toBe('2');
     await page.type('Minutes', '20');
     await page.press('Save');
     await page.toast('Feed the sourdough: changed.');
-    await page.press('Open');
     await page.says('About 20 min', '[data-practice=own-feed-the-sourdough]');
     await page.visit('add');
     await page.choose('Kind', 'Something else');

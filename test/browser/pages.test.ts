@@ -51,7 +51,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   'a run as a check sheet': () =>
     page.press('Print as a check sheet').then(() => page.find('[data-sheet-item]')),
-  'the ledger again': () => page.visit('ledger').then(() => page.find('[data-entry]')),
+  'the ledger again': () => page.visit('ledger').then(() => page.click('[data-entry] [data-act=entry]')),
   'the sheet to correct': () => page.click('[data-act=correct]').then(() => page.find('[role=dialog] form')),
   'the sheet to strike out': async () => {
     await page.press('Close');
@@ -102,10 +102,13 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   Practices: () => page.visit('practices').then(() => page.says('Air filters and air handling')),
   'a practice read': () =>
     page
-      .click('[data-practice=furnace-annual-tune-up] button')
+      .unfold()
+      .then(() => page.click('[data-practice=furnace-annual-tune-up] button'))
       .then(() => page.find('[data-practice=furnace-annual-tune-up] .caution')),
   'a practice of one’s own': () => page.press('Add one of your own').then(() => page.says('The steps')),
-  House: () => page.visit('house').then(() => page.says('Download the house file')),
+  House: () => page.visit('house').then(() => page.says('Rooms and what is in them')),
+  Alarms: () => page.visit('alarms').then(() => page.find('[data-test=coverage]')),
+  People: () => page.visit('people').then(() => page.says('Add a person')),
   'All homes, and a new one': () =>
     page
       .switchHome('All homes')
@@ -114,12 +117,13 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   'what the home is like, being told': () =>
     page
       .click('[data-home="14 Juniper Bend"]')
-      .then(() => page.visit('house'))
+      .then(() => page.visit('about'))
       .then(() => page.press('Change …', "//*[@data-test='traits']"))
       .then(() => page.says('someone will check every month')),
   'a room being put right': () =>
     page
-      .press('Change …', "//*[@aria-label='Rooms and what is in them']")
+      .visit('house')
+      .then(() => page.press('Change …', "//*[@aria-label='Rooms and what is in them']"))
       .then(() => page.find('.room-form')),
   'a thing': () => page.press('Return filter').then(() => page.says('Its tasks')),
   'a thing, its facts being told': () =>
@@ -131,7 +135,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     await page.press('Foundation');
     await page.find('[data-series] svg');
   },
-  Upkeep: () => page.visit('upkeep').then(() => page.find('[data-kept]')),
+  Upkeep: () => page.visit('upkeep').then(() => page.unfold()),
   'a duty with its next three dates': () =>
     page.click('[data-kept="Change the air filter"] [data-act=dates]').then(() => page.find('.reasons')),
   'the schools side by side, and what a change moves': async () => {
@@ -156,7 +160,7 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   },
   'House with nothing in it': () =>
     page
-      .visit('house')
+      .visit('alarms')
       .then(() => page.says('Add the rooms of the house, and this page shows where alarms are missing.')),
   'where things are, nobody having said': () =>
     page.visit('sheet').then(() => page.says('Check this: it may be a different number')),

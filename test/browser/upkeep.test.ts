@@ -9,6 +9,7 @@ beforeAll(async () => {
   page = await Page.open(server.address);
   await page.signInToDemo();
   await page.visit('upkeep');
+  await page.unfold();
   await page.find('[data-kept]');
 });
 afterAll(async () => {
@@ -123,8 +124,8 @@ describe('pausing, taking up, giving up', () => {
   });
 
   test('what goes with a system besides its duties can be read beside them', async () => {
-    await page.click('section[aria-labelledby=system-alarms] .besides summary');
-    const besides = await page.says('When it happens', 'section[aria-labelledby=system-alarms] .besides');
+    await page.click('[data-system=alarms] .besides summary');
+    const besides = await page.says('When it happens', '[data-system=alarms] .besides');
     expect(besides).toContain('To find out');
   });
 

@@ -19,6 +19,9 @@ const PLACE_OF: Readonly<Record<string, string>> = {
   almanac: 'plan',
   house: 'house',
   sheet: 'house',
+  alarms: 'house',
+  about: 'house',
+  people: 'house',
   walk: 'house',
   add: 'house',
   ledger: 'record',
@@ -342,6 +345,14 @@ export class Page {
   async act(onLine: string, words: string): Promise<void> {
     await this.click(`${onLine} [data-act=more]`);
     await this.menuItem(words);
+  }
+
+  /** Opens every part of the page that is folded to one line; the tab remembers it. */
+  async unfold(): Promise<void> {
+    await this.find('.k-fold-head');
+    await this.driver.executeScript(
+      "document.querySelectorAll('.k-fold-head[aria-expanded=false]').forEach((head) => head.click())",
+    );
   }
 
   async menuItem(words: string): Promise<void> {

@@ -58,7 +58,7 @@ export const files = {
       order: ' -  {id}: no week fits with {with}',
     },
     planCost:
-      'Cost in minutes: {all} (late {late}, due {due}, load {load}, set-ups {setups}, visits {visits}, moved {moved})',
+      'Cost in minutes: {all} (late {late}, due {due}, load {load}, set-ups {setups}, visits {visits}, supplies {supplies}, moved {moved})',
     planEffort: '{moves} changes were tried, seed {seed}.',
   },
 };

@@ -48,6 +48,8 @@ export const upkeep = {
     movesNone: 'No date moves.',
     movesWait: 'Working out which dates move …',
     movesFailed: 'The dates that move cannot be worked out right now: {why}',
+    someLate: '{tasks}, {n} past due',
+    nextDue: '{tasks}, next {day}',
     moved: '{title}: {from} → {to}, {by}',
     movedNone: '{title}: {from} → nothing due. {why}',
     movedNew: '{title}: nothing due → {to}',
@@ -149,6 +151,8 @@ export const upkeep = {
   },
   rooms: {
     title: 'Rooms and what is in them',
+    by: { rooms: 'By room', systems: 'By system' },
+    things: '{n} thing | {n} things',
     noRoom: 'No room yet',
     add: 'Add a room …',
     change: 'Change …',

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { CONTACTS } from '../../core/house/emergencyPoints.ts';
 import { emergencyNumber } from '../../core/house/emergencyNumber.ts';
 import type { FactValue } from '../../core/basics/factValue.ts';
-import { factName } from '../../locales/factText.ts';
+import { factName } from '../../locales/factName.ts';
 import type { Speech } from '../../locales/speech.ts';
 
 /** Whom a house calls, by what is known of it; a number can be pressed to call it. */

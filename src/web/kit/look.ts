@@ -114,6 +114,10 @@ export const look: PrimeVuePTOptions = {
     title: 'dialog-title',
     content: 'k-drawer-body',
   },
+  accordion: { root: 'k-folds' },
+  accordionpanel: { root: 'k-fold' },
+  accordionheader: { root: 'k-fold-head' },
+  accordioncontent: { content: 'k-fold-body' },
   tabs: { root: 'k-tabs' },
   tablist: { root: 'k-tablist', content: 'k-tablist-content', tabList: 'k-tablist-row', activeBar: 'k-none' },
   tab: {

@@ -11,7 +11,8 @@ import { practiceTitle, termsText } from '../../../locales/practiceText.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { enteredText, optionText } from '../../../locales/readings/readingText.ts';
 import { thingName } from '../../../locales/thingName.ts';
-import { factName, factText, traitText } from '../../../locales/factText.ts';
+import { factName } from '../../../locales/factName.ts';
+import { factText, traitText } from '../../../locales/factText.ts';
 import { capital, dateText, daysText, nameIn, type Speech } from '../../../locales/speech.ts';
 
 /** One thing an entry says besides its kind and day, such as minutes or a note. */

@@ -59,34 +59,30 @@ const takes = computed(() => {
 
 <template>
   <li class="practice" :data-practice="practice.code" :class="{ hidden }">
-    <p class="row">
-      <span>
-        {{ title }}
-        <span class="soft small"
-          >{{ t(`practiceKind.${practice.kind}`)
-          }}<template v-if="practice.lifeSafety">; {{ t('lifeSafety') }}</template
-          ><template v-if="hidden">; {{ t('practices.hidden') }}</template></span
-        >
-      </span>
-      <span class="acts no-print">
-        <Button text :aria-expanded="open" @click="open = !open">
-          {{ open ? t('practices.close') : t('practices.open') }}<span class="unseen">: {{ title }}</span>
-        </Button>
+    <Button text class="head" data-act="open" :aria-expanded="open" @click="open = !open">
+      <span>{{ title }}</span>
+      <span class="soft small"
+        >{{ t(`practiceKind.${practice.kind}`)
+        }}<template v-if="practice.lifeSafety">; {{ t('lifeSafety') }}</template
+        ><template v-if="hidden">; {{ t('practices.hidden') }}</template></span
+      >
+    </Button>
+    <div v-if="open" class="more">
+      <p v-if="startIn !== null || mayWrite" class="acts no-print">
         <RouterLink
           v-if="startIn !== null && practice.kind !== 'habit'"
+          class="k-button k-filled"
           data-act="start"
           :to="{ name: 'runs', params: { homeId: startIn }, query: { practice: practice.code } }"
           >{{ t('practices.start') }}<span class="unseen">: {{ title }}</span></RouterLink
         >
-        <Button v-if="mayWrite && mayChange" text :disabled="busy" @click="emit('change')">
+        <Button v-if="mayWrite && mayChange" outlined :disabled="busy" @click="emit('change')">
           {{ t('practices.change') }}<span class="unseen">: {{ title }}</span>
         </Button>
-        <Button v-if="mayWrite" text :disabled="busy" @click="emit('hide', !hidden)">
+        <Button v-if="mayWrite" outlined :disabled="busy" @click="emit('hide', !hidden)">
           {{ hidden ? t('practices.show') : t('practices.hide') }}<span class="unseen">: {{ title }}</span>
         </Button>
-      </span>
-    </p>
-    <div v-if="open" class="more">
+      </p>
       <p>{{ say(practice.why) }}</p>
       <ul v-if="schools.length > 0" class="schools">
         <li v-for="school in schools" :key="school.code">
@@ -116,23 +112,31 @@ const takes = computed(() => {
 </template>
 
 <style scoped>
-.practice {
+.head {
+  display: block;
+  width: 100%;
+  min-height: 2.75rem;
   padding: 0.25rem 0;
+  color: inherit;
+  font-weight: 400;
+  text-align: left;
 }
 
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 0 1rem;
+.head .soft {
+  margin-left: 0.5rem;
+}
+
+.head:hover {
+  background: var(--wash);
 }
 
 .acts {
   display: flex;
-  gap: 1.25rem;
+  flex-wrap: wrap;
+  gap: 0.5rem;
 }
 
-.hidden .row > :first-child {
+.hidden .head {
   color: var(--soft);
 }
 

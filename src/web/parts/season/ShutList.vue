@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import AppSign from '../../kit/AppSign.vue';
 import type { HouseBody, StandingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
-import { factName } from '../../../locales/factText.ts';
+import { factName } from '../../../locales/factName.ts';
 import { capital, type Speech } from '../../../locales/speech.ts';
 import StateQuestion from './StateQuestion.vue';
 import { askedSoon, seasonName, shutText } from './seasonLines.ts';

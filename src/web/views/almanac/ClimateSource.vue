@@ -8,7 +8,7 @@ import { STATIONS } from '../../../core/climate/data/stations.ts';
 import type { Climate } from '../../../core/climate/climateSchema.ts';
 import type { StationClimate } from '../../../core/climate/stationClimate.ts';
 import type { Home } from '../../../core/house/house.ts';
-import { temperature } from '../../../locales/reasonText.ts';
+import { temperature } from '../../../locales/temperature.ts';
 import { stationFaultLines } from '../../../locales/stationFaultText.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { readInWorker } from '../../workers/stationSeries.ts';

@@ -4,7 +4,7 @@ import type { ClimateView } from '../../../contract/schemas.ts';
 import { HARD_FREEZE, type WeatherDay } from '../../../core/climate/weather.ts';
 import { FREEZING } from '../../../core/climate/freezeRisk.ts';
 import { weatherWords } from '../../../locales/weatherText.ts';
-import { temperature } from '../../../locales/reasonText.ts';
+import { temperature } from '../../../locales/temperature.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 
 /** The last week's weather and the ten days of forecast; a night of frost is named, not only coloured. */

@@ -9,7 +9,7 @@ import { usePhotos } from '../../composables/usePhotos.ts';
 import ReachedFrom from '../../parts/entry/ReachedFrom.vue';
 import { describeBody, personName } from '../../parts/entry/describe.ts';
 
-/** One entry as it stands, with what it said before every correction beside it. */
+/** One entry as it stands, in two lines; opened, with what it said before every correction, who wrote it, and what can be done about it. */
 const props = defineProps<{
   line: LedgerLine;
   house: HouseBody;
@@ -21,6 +21,7 @@ const props = defineProps<{
 const emit = defineEmits<{ correct: []; strike: []; restore: [] }>();
 
 const t = computed(() => props.speech.t);
+const open = ref(false);
 const voided = computed(() => props.line.voidedBy !== null);
 const now = computed(() => describeBody(props.line.body, props.house, props.speech));
 const before = computed(() => describeBody(props.line.entry.body, props.house, props.speech));
@@ -88,58 +89,111 @@ const written = computed(() => {
 <template>
   <RuledLine class="entry" :class="{ voided }" :data-entry="line.entry.id" :date="line.date" :speech="speech">
     <h2>
-      <AppSign v-if="voided" name="struck" />
-      <span class="kind">{{ t(`ledger.kind.${line.body.kind}`) }}</span>{{ ' ' }}
-      <span class="about">{{ now.about }}</span>
-      <span v-if="voided" class="mark"> ({{ t('ledger.struck') }})</span>
+      <Button text class="title" data-act="entry" :aria-expanded="open" @click="open = !open">
+        <AppSign v-if="voided" name="struck" />
+        <span class="kind">{{ t(`ledger.kind.${line.body.kind}`) }}</span>{{ ' ' }}
+        <span class="about">{{ now.about }}</span>{{ ' ' }}
+        <span v-if="voided" class="mark">({{ t('ledger.struck') }})</span>
+        <span v-else-if="corrections.length > 0" class="soft small">({{ t('ledger.edited') }})</span>
+      </Button>
     </h2>
     <p v-if="now.says.length > 0" class="says small">{{ now.says.map(({ text }) => text).join('; ') }}</p>
-    <template v-if="reached">
-      <p class="small no-print">
+    <div v-if="open" class="whole">
+      <p v-if="reached" class="small no-print">
         <Button text data-act="reached" :aria-expanded="showsReached" @click="showsReached = !showsReached"
           >{{ t('ledger.reached') }}<span class="unseen">: {{ now.about }}</span></Button
         >
       </p>
       <ReachedFrom
-        v-if="showsReached"
+        v-if="reached && showsReached"
         :body="reached"
         :speech="{ ...speech, currency: house.home.currency }"
       />
-    </template>
-    <p v-if="photo" class="small no-print">
-      <a :href="photo" target="_blank" rel="noopener"
-        >{{ t('findings.photoShow') }}<span class="unseen">: {{ now.about }}</span></a
-      >
-    </p>
-    <dl v-if="changes.length > 0" class="changes small">
-      <div v-for="change in changes" :key="change.field">
-        <dt>{{ t(`ledger.field.${change.field}`) }}</dt>
-        <dd>
-          {{ t('ledger.was') }} <del>{{ change.was }}</del>, {{ t('ledger.is') }} <ins>{{ change.is }}</ins>
-        </dd>
-      </div>
-    </dl>
-    <p class="soft small">{{ written }}</p>
-    <p v-for="correction in corrections" :key="correction.id" class="soft small">
-      {{ correction.text }}<template v-if="correction.why">: “{{ correction.why }}”</template>
-    </p>
-    <template #acts>
-      <Button v-if="mayCorrect && !voided" text :disabled="busy" data-act="correct" @click="emit('correct')">
-        {{ t('ledger.correct') }}<span class="unseen"> {{ now.about }}</span>
-      </Button>
-      <Button v-if="mayStrike && !voided" text :disabled="busy" data-act="strike" @click="emit('strike')">
-        {{ t('ledger.strike') }}<span class="unseen"> {{ now.about }}</span>
-      </Button>
-      <Button v-if="mayStrike && voided" text :disabled="busy" data-act="restore" @click="emit('restore')">
-        {{ t('ledger.restore') }}<span class="unseen"> {{ now.about }}</span>
-      </Button>
-    </template>
+      <p v-if="photo" class="small no-print">
+        <a :href="photo" target="_blank" rel="noopener"
+          >{{ t('findings.photoShow') }}<span class="unseen">: {{ now.about }}</span></a
+        >
+      </p>
+      <dl v-if="changes.length > 0" class="changes small">
+        <div v-for="change in changes" :key="change.field">
+          <dt>{{ t(`ledger.field.${change.field}`) }}</dt>
+          <dd>
+            {{ t('ledger.was') }} <del>{{ change.was }}</del>, {{ t('ledger.is') }} <ins>{{ change.is }}</ins>
+          </dd>
+        </div>
+      </dl>
+      <p class="soft small">{{ written }}</p>
+      <p v-for="correction in corrections" :key="correction.id" class="soft small">
+        {{ correction.text }}<template v-if="correction.why">: “{{ correction.why }}”</template>
+      </p>
+      <p class="acts no-print">
+        <Button
+          v-if="mayCorrect && !voided"
+          outlined
+          :disabled="busy"
+          data-act="correct"
+          @click="emit('correct')"
+        >
+          {{ t('ledger.correct') }}<span class="unseen"> {{ now.about }}</span>
+        </Button>
+        <Button
+          v-if="mayStrike && !voided"
+          outlined
+          :disabled="busy"
+          data-act="strike"
+          @click="emit('strike')"
+        >
+          {{ t('ledger.strike') }}<span class="unseen"> {{ now.about }}</span>
+        </Button>
+        <Button
+          v-if="mayStrike && voided"
+          outlined
+          :disabled="busy"
+          data-act="restore"
+          @click="emit('restore')"
+        >
+          {{ t('ledger.restore') }}<span class="unseen"> {{ now.about }}</span>
+        </Button>
+      </p>
+    </div>
   </RuledLine>
 </template>
 
 <style scoped>
 .entry {
-  --acts: 8rem;
+  --acts: 0;
+}
+
+.title {
+  display: block;
+  width: 100%;
+  min-height: 2rem;
+  padding: 0.125rem 0;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+}
+
+.title:hover {
+  background: var(--wash);
+}
+
+.whole {
+  display: grid;
+  gap: 0.25rem;
+  padding: 0.25rem 0 0.5rem;
+}
+
+.whole .acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+
+@media (width < 44rem) {
+  .title {
+    min-height: 2.75rem;
+  }
 }
 
 h2 {

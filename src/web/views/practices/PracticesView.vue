@@ -14,6 +14,7 @@ import { useLoading } from '../../composables/useLoading.ts';
 import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
+import SystemPanels from '../../kit/SystemPanels.vue';
 import OwnPracticeForm from './OwnPracticeForm.vue';
 import PracticeEntry from '../../parts/practice/PracticeEntry.vue';
 import { ownDraftOf } from './ownDraft.ts';
@@ -98,11 +99,6 @@ async function change(practice: Practice): Promise<void> {
         @again="load"
       />
       <template v-else>
-        <p>
-          <RouterLink :to="{ name: 'disagreements', params: route.params }">{{
-            t('disagree.title')
-          }}</RouterLink>
-        </p>
         <div class="head no-print">
           <label class="seek"
             >{{ t('practices.seek') }}<InputText v-model="sought" type="search" autocomplete="off"
@@ -125,11 +121,17 @@ async function change(practice: Practice): Promise<void> {
           />
         </div>
         <p v-if="systems.length === 0" class="notice">{{ t('practices.none') }}</p>
-        <section v-for="{ system, practices } in systems" :key="system" :aria-label="t(`system.${system}`)">
-          <h2>{{ t(`system.${system}`) }}</h2>
+        <SystemPanels
+          v-slot="{ group }"
+          :groups="systems"
+          name="how-to"
+          :unfolded="sought.trim() !== ''"
+          :says="({ practices }) => t('plan.tasks', { n: practices.length }, practices.length)"
+          :speech="speech"
+        >
           <ul class="ruled">
             <PracticeEntry
-              v-for="practice in practices"
+              v-for="practice in group.practices"
               :key="practice.code"
               :practice="practice"
               :hidden="hidden.has(practice.code)"
@@ -142,7 +144,7 @@ async function change(practice: Practice): Promise<void> {
               @hide="hide(practice, $event)"
             />
           </ul>
-        </section>
+        </SystemPanels>
       </template>
     </div>
   </div>
@@ -160,9 +162,5 @@ async function change(practice: Practice): Promise<void> {
 .seek {
   display: block;
   flex: 0 1 20rem;
-}
-
-section {
-  margin-bottom: calc(var(--line) * 1.5);
 }
 </style>

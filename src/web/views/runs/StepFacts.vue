@@ -2,7 +2,8 @@
 import { computed } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { StepFact } from '../../../core/runs/stepFacts.ts';
-import { factName, factText } from '../../../locales/factText.ts';
+import { factName } from '../../../locales/factName.ts';
+import { factText } from '../../../locales/factText.ts';
 import type { Speech } from '../../../locales/speech.ts';
 
 /** The facts of a thing that this step needs: its size, its direction, where it is shut off. */

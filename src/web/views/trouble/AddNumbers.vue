@@ -6,7 +6,7 @@ import FieldRow from '../../kit/FieldRow.vue';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import { CONTACTS } from '../../../core/house/emergencyPoints.ts';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
-import { factName } from '../../../locales/factText.ts';
+import { factName } from '../../../locales/factName.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';

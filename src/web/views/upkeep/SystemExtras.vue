@@ -8,7 +8,7 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { Practice, PracticeKind } from '../../../core/practice/practice.ts';
 import { factsToEstablish } from '../../../core/house/factsToEstablish.ts';
 import { termsOfPlan } from '../../../core/walkthrough/adoption.ts';
-import { factName } from '../../../locales/factText.ts';
+import { factName } from '../../../locales/factName.ts';
 import { ruleText } from '../../../locales/practiceText.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';

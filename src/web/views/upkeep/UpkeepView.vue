@@ -15,9 +15,10 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import type { Sent } from '../../composables/useWriting.ts';
 import { useSaying } from '../../composables/useSaying.ts';
 import { useHome } from '../../stores/home.ts';
+import SystemPanels from '../../kit/SystemPanels.vue';
 import KeptRow from './KeptRow.vue';
 import SystemExtras from './SystemExtras.vue';
-import { systemsOf, type KeptLine } from './keptLines.ts';
+import { systemsOf, type KeptLine, type KeptSystem } from './keptLines.ts';
 
 /** How each thing is kept, system by system: the terms and the next dates, the schools side by side, what evidence proposes. */
 const route = useRoute();
@@ -57,6 +58,17 @@ const systems = computed(() => {
     .filter(({ lines, suggested, besides }) => lines.length + suggested.length + besides.length > 0);
 });
 const hasGiven = computed(() => upkeep.value?.kept.some(({ retiredOn }) => retiredOn !== null) ?? false);
+
+/** How many tasks a system has, how many of them are overdue, else when the next is due. */
+function saysOf({ lines }: KeptSystem): string {
+  const { formats, today } = speech.value;
+  const due = lines.flatMap(({ units }) => units.flatMap(({ kept }) => kept?.next[0]?.window.due ?? []));
+  const tasks = t.value('plan.tasks', { n: lines.length }, lines.length);
+  const late = due.filter((day) => day < today).length;
+  if (late > 0) return t.value('upkeep.someLate', { tasks, n: late });
+  const [first] = due.sort();
+  return first === undefined ? tasks : t.value('upkeep.nextDue', { tasks, day: formats.date(first, today) });
+}
 
 /** Says what came of a change and reads anew what it moved. */
 async function written({ outcome }: Sent, text: string): Promise<void> {
@@ -103,8 +115,14 @@ async function takenUp(text: string): Promise<void> {
         </Button>
       </div>
       <p v-if="upkeep.kept.length > 0 && systems.length === 0" class="notice lone">{{ t('upkeep.none') }}</p>
-      <section v-for="one in systems" :key="one.system" :aria-labelledby="`system-${one.system}`">
-        <h2 :id="`system-${one.system}`">{{ t(`system.${one.system}`) }}</h2>
+      <SystemPanels
+        v-slot="{ group: one }"
+        :groups="systems"
+        name="schedule"
+        :unfolded="sought.trim() !== ''"
+        :says="saysOf"
+        :speech="speech"
+      >
         <ul class="ruled">
           <KeptRow
             v-for="line in one.lines"
@@ -125,21 +143,18 @@ async function takenUp(text: string): Promise<void> {
           :may-write="home.mayWrite"
           @taken-up="takenUp"
         />
-      </section>
+      </SystemPanels>
     </template>
   </div>
 </template>
 
 <style scoped>
-section {
-  margin-top: calc(var(--line) * 1.5);
-}
-
 .head {
   display: flex;
   flex-wrap: wrap;
   align-items: end;
   gap: 0.75rem 1.5rem;
+  margin-bottom: var(--line);
 }
 
 .head label {
