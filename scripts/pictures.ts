@@ -115,6 +115,7 @@ try {
   await page.press('Save');
   await page.toast('Next due');
   await page.visit('ledger');
+  await page.click('[data-entry] [data-act=entry]');
   await page.click('[data-entry] [data-act=correct]');
   await page.type('Minutes', '4');
   await page.press('Save');
@@ -130,13 +131,10 @@ try {
   await take('weeks');
   await page.visit('house');
   await page.says('Rooms and what is in them');
-  await page.driver.executeScript(
-    "document.querySelector('[data-test=coverage]').scrollIntoView(); window.scrollBy(0, -440)",
-  );
   await take('house');
-  await page.driver.executeScript('window.scrollTo(0, 0)');
   await page.visit('upkeep');
-  await page.says('Air filters and air handling');
+  await page.click('[data-system=air] .k-fold-head');
+  await page.find('[data-kept]');
   await take('upkeep');
   await page.visit('sheet');
   await page.says('Whom to call');
@@ -149,8 +147,8 @@ try {
   await page.says('Understood');
   await take('log');
   await page.visit('practices');
-  await page.says('Air filters and air handling');
-  await page.click('[data-practice=air-filter-panel-replace] button');
+  await page.click('[data-system=air] .k-fold-head');
+  await page.click('[data-practice=air-filter-panel-replace] [data-act=open]');
   await page.says('Common experience');
   await take('practices');
   await work();
