@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { text } from '../core/basics/text.ts';
-import { civilDateSchema } from '../core/calendar/civilDate.ts';
+import { civilDateSchema, isCivilDate } from '../core/calendar/civilDate.ts';
 import { verdictSchema } from '../core/basics/verdict.ts';
 import { ENTRY_KINDS } from '../core/ledger/entry.ts';
+import { TOTALS_BY } from '../core/ledger/totals.ts';
 import { uuidSchema } from './basics.ts';
 import { newEntrySchema } from './schemas.ts';
 
@@ -13,9 +14,19 @@ const ids = z
   .transform((text) => text.split(',').filter((id) => id !== ''))
   .pipe(z.array(uuidSchema).max(300));
 
-/** Which entries are wanted; what is left out does not matter. `named`: duties and things whose names hold the words of `text`. */
+/** Where a page of the record ends: the day its last line counts for, and its number, with a point between. */
+export const recordCursorSchema = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}\.[1-9]\d{0,8}$/)
+  .refine((cursor) => isCivilDate(cursor.slice(0, 10)));
+
+/**
+ * Which entries are wanted; what is left out does not matter. `named`: duties and things whose names hold the words of `text`;
+ * `setup`: without the lines that set the tool up or that the program wrote itself.
+ */
 export const ledgerQuerySchema = z.strictObject({
-  before: z.coerce.number().int().min(1).max(2_000_000_000).optional(),
+  before: recordCursorSchema.optional(),
+  setup: z.literal('hidden').optional(),
   limit: z.coerce.number().int().min(1).max(1_000).default(50),
   text: text().trim().max(100).optional(),
   named: ids.optional(),
@@ -29,12 +40,13 @@ export const ledgerQuerySchema = z.strictObject({
   leastCost: z.coerce.number().int().min(0).max(1_000_000_000).optional(),
 });
 
-/** Totals of each year, by system. */
+export const totalsQuerySchema = z.strictObject({ by: z.enum(TOTALS_BY).default('system') });
+/** Totals of each year by system, month or person; `part` is a code of the system, a month from 01 to 12, or a person; or `other`. */
 export const totalsSchema = z.strictObject({
   totals: z.array(
     z.strictObject({
       year: z.int(),
-      system: z.string(),
+      part: z.string(),
       done: z.int(),
       minutes: z.int(),
       cost: z.int(),

@@ -80,7 +80,12 @@ export const ROUTES = {
     response: s.ledgerPageSchema,
   }),
   append: route('POST', '/api/homes/:homeId/entries', 'write', home(s.appendSchema, writtenSchema)),
-  totals: route('GET', '/api/homes/:homeId/totals', 'read', home(nothing, record.totalsSchema)),
+  totals: route('GET', '/api/homes/:homeId/totals', 'read', {
+    params: ofHome,
+    query: record.totalsQuerySchema,
+    body: nothing,
+    response: record.totalsSchema,
+  }),
   importEntries: route(
     'POST',
     '/api/homes/:homeId/imported-entries',

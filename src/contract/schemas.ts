@@ -143,7 +143,7 @@ export const ledgerLineSchema = z
 export type LedgerLine = z.output<typeof ledgerLineSchema>;
 export const ledgerPageSchema = z.strictObject({
   lines: z.array(ledgerLineSchema),
-  next: z.int().nullable(),
+  next: z.string().nullable(),
 });
 export type LedgerPage = z.output<typeof ledgerPageSchema>;
 /** A page as it is sent. */

@@ -86,7 +86,7 @@ describe('the ledger narrowed down', () => {
     );
     await append(agent, homeId, ...all).expect(200);
     const found: string[] = [];
-    let before: number | null = null;
+    let before: string | null = null;
     do {
       const query: Record<string, string | number> = {
         text: 'wanted',
@@ -107,6 +107,62 @@ describe('the ledger narrowed down', () => {
   });
 });
 
+describe('by the day a line counts for', () => {
+  /** The record in pages of a length, as the notes in it. */
+  async function inPages(limit: number, more: Record<string, string> = {}): Promise<string[]> {
+    const found: string[] = [];
+    let before: string | null = null;
+    do {
+      const query: Record<string, string | number> = {
+        kind: 'done',
+        limit,
+        ...more,
+        ...(before !== null && { before }),
+      };
+      const { body } = await agent.get(path('entries')).query(query).expect(200);
+      const page: LedgerPage = ledgerPageSchema.parse(body);
+      found.push(...page.lines.map((line) => ('note' in line.body ? (line.body.note ?? '') : '')));
+      before = page.next;
+    } while (before !== null);
+    return found;
+  }
+
+  test('whatever the order of writing, in pages of any length', async () => {
+    const days = ['2026-11-03', '2026-10-01', '2026-11-05', '2026-11-03', '2026-09-09'];
+    await append(agent, homeId, ...days.map((day, place) => done(day, `${place}`))).expect(200);
+    for (const limit of [1, 2, 3, 50]) expect(await inPages(limit)).toEqual(['2', '3', '0', '1', '4']);
+  });
+
+  test('a line corrected to another day moves there, and back when the correction is undone', async () => {
+    const lines = ['2026-11-01', '2026-11-02', '2026-11-03', '2026-11-04'].map((day) => done(day, day));
+    await append(agent, homeId, ...lines).expect(200);
+    const last = lines.at(-1);
+    const amendment = entryOf(TODAY, {
+      kind: 'amends',
+      target: last?.id ?? '',
+      change: { date: '2026-11-01' },
+    });
+    await append(agent, homeId, amendment).expect(200);
+    const moved = ['2026-11-03', '2026-11-02', '2026-11-04', '2026-11-01'];
+    for (const limit of [1, 2, 50]) expect(await inPages(limit)).toEqual(moved);
+    expect(await inPages(1, { from: '2026-11-02' })).toEqual(['2026-11-03', '2026-11-02']);
+    await append(agent, homeId, entryOf(TODAY, { kind: 'voids', target: amendment.id })).expect(200);
+    expect(await inPages(2)).toEqual(['2026-11-04', '2026-11-03', '2026-11-02', '2026-11-01']);
+  });
+
+  test('without what sets the tool up, unless it is asked for', async () => {
+    await append(
+      agent,
+      homeId,
+      done('2026-11-01', 'work'),
+      entryOf('2026-11-02', { kind: 'stockMoved', supply: 'battery-9v', change: 2 }),
+    ).expect(200);
+    expect(await notes({ setup: 'hidden' })).toEqual(['work']);
+    expect(await notes({})).toEqual(['adopted', 'stockMoved', 'work']);
+    await agent.get(path('entries')).query({ before: '2026-13-01.4' }).expect(400);
+  });
+});
+
 test('the years are added up as things stand', async () => {
   const [first, gone] = [
     done('2026-11-01', 'a', { minutes: 30, cost: 1000 }),
@@ -121,7 +177,7 @@ test('the years are added up as things stand', async () => {
   await append(agent, homeId, entryOf(TODAY, { kind: 'voids', target: gone.id })).expect(200);
   const { totals } = (await agent.get(path('totals')).expect(200)).body as TotalsBody;
   expect(totals).toContainEqual(
-    expect.objectContaining({ year: 2026, system: 'other', done: 1, minutes: 30, cost: 2500 }),
+    expect.objectContaining({ year: 2026, part: 'other', done: 1, minutes: 30, cost: 2500 }),
   );
 });
 

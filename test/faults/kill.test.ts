@@ -113,14 +113,14 @@ async function acknowledged({ body }: Log): Promise<boolean> {
 
 async function ledgerIds(): Promise<string[]> {
   const ids: string[] = [];
-  for (let before: number | null | undefined; before !== null;) {
+  for (let before: string | null | undefined; before !== null;) {
     const query: string = before === undefined ? '?limit=200' : `?limit=200&before=${before}`;
     const answer = await fetch(`${address()}/api/homes/${homeId}/entries${query}`, {
       headers: { cookie },
     });
     const page = (await answer.json()) as {
       lines: { entry: { id: string; body: { kind: string } } }[];
-      next: number | null;
+      next: string | null;
     };
     ids.push(...page.lines.filter(({ entry }) => entry.body.kind === 'done').map(({ entry }) => entry.id));
     before = page.next;

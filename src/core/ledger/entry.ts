@@ -31,6 +31,9 @@ export type Entry = z.infer<typeof entrySchema>;
 
 export const ENTRY_KINDS = Object.keys(KINDS) as readonly EntryKind[];
 
+/** The kinds that set the tool up or that the program writes itself. */
+export const SETUP_KINDS = ENTRY_KINDS.filter((kind) => KINDS[kind].setup);
+
 export type { EntryKind };
 export type { Change } from './kinds/change.ts';
 export { givenSchema } from './kinds/fields.ts';

@@ -5,7 +5,7 @@ import { PRACTICES } from '../catalogue/catalogue.ts';
 import type { EntryBody } from './entry.ts';
 import { coversEnding } from './covers.ts';
 import { matches, type LedgerFilter } from './filter.ts';
-import { totalsOf } from './totals.ts';
+import { totalsOf, type TotalsBy } from './totals.ts';
 
 const line = (body: EntryBody, date = '2026-05-01') => ({ date: civil(date), by: 'ann', body });
 const done: EntryBody = {
@@ -94,10 +94,29 @@ describe('what the years came to', () => {
       find,
     );
     expect(totals).toEqual([
-      { year: 2026, system: 'cooling', done: 1, minutes: 0, cost: 15_000, trades: 1, missed: 0 },
-      { year: 2026, system: 'other', done: 1, minutes: 30, cost: 3000, trades: 0, missed: 0 },
-      { year: 2026, system: 'air', done: 1, minutes: 10, cost: 1200, trades: 0, missed: 1 },
-      { year: 2025, system: 'air', done: 1, minutes: 15, cost: 0, trades: 0, missed: 0 },
+      { year: 2026, part: 'cooling', done: 1, minutes: 0, cost: 15_000, trades: 1, missed: 0 },
+      { year: 2026, part: 'other', done: 1, minutes: 30, cost: 3000, trades: 0, missed: 0 },
+      { year: 2026, part: 'air', done: 1, minutes: 10, cost: 1200, trades: 0, missed: 1 },
+      { year: 2025, part: 'air', done: 1, minutes: 15, cost: 0, trades: 0, missed: 0 },
+    ]);
+  });
+
+  it('by month, newest first, and by who did it', () => {
+    const entries = [
+      line({ kind: 'done', duty: 'filter', who: 'bo', minutes: 10 }, '2026-05-01'),
+      line({ kind: 'done', duty: 'visit', who: 'ann', cost: 15_000 }, '2026-07-04'),
+      line({ kind: 'done', duty: 'filter', minutes: 5 }, '2026-05-20'),
+    ];
+    const parts = (by: TotalsBy) =>
+      totalsOf(entries, [], house, find, by).map(({ part, minutes, cost }) => [part, minutes, cost]);
+    expect(parts('month')).toEqual([
+      ['07', 0, 15_000],
+      ['05', 15, 0],
+    ]);
+    expect(parts('person')).toEqual([
+      ['ann', 0, 15_000],
+      ['bo', 10, 0],
+      ['other', 5, 0],
     ]);
   });
 

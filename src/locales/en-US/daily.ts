@@ -269,7 +269,7 @@ export const daily = {
   },
   ledger: {
     title: 'Record',
-    lead: 'Everything recorded for {home}, newest first.',
+    lead: 'Everything done, measured, bought or shut at {home}, newest day first.',
     empty: 'Nothing recorded yet. Log a task on Today and it appears here.',
     more: 'Show earlier entries',
     correct: 'Edit …',

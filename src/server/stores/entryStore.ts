@@ -195,20 +195,49 @@ function wantedAsWritten(filter: PageFilter): SQL | undefined {
   );
 }
 
-/** A page of entries that are not corrections, newest written first: those that fit as written, and any that were corrected. */
+/** Where a line stands in the record: the day it counts for, and on one day its number. */
+export interface Position {
+  readonly date: string;
+  readonly seq: number;
+}
+
+/** Which part of the record is wanted: after a position, newest day first, without some kinds and some lines. */
+export interface PageWanted {
+  readonly before: Position | null;
+  readonly limit: number;
+  readonly withoutKinds: readonly string[];
+  readonly withoutIds: readonly string[];
+}
+
+/** A page of entries that are not corrections, newest day first as written: those that fit as written, and any that were corrected. */
 export async function loadPage(
   tx: Tx,
   homeId: string,
-  page: { before?: number | undefined; limit: number } & PageFilter,
+  { before, limit, withoutKinds, withoutIds }: PageWanted,
+  filter: PageFilter,
 ): Promise<PageLine[]> {
-  const fits = wantedAsWritten(page);
+  const fits = wantedAsWritten(filter);
   const corrected = sql`EXISTS (SELECT 1 FROM entry c WHERE c.home_id = entry.home_id AND c.target_id = entry.id)`;
-  const before = page.before === undefined ? sql`` : sql` AND seq < ${page.before}`;
-  const wanted = fits === undefined ? sql`` : sql` AND (${fits} OR ${corrected})`;
-  const { rows } = await tx.execute<PageRow>(sql`
-    SELECT ${LINE}, ${corrected} AS corrected FROM entry WHERE home_id = ${homeId} AND target_id IS NULL${before}${wanted} ORDER BY seq DESC LIMIT ${page.limit}`);
+  const where = and(
+    sql`home_id = ${homeId} AND target_id IS NULL`,
+    before === null ? undefined : sql`(date, seq) < (${before.date}, ${before.seq})`,
+    withoutKinds.length === 0 ? undefined : sql`kind <> ALL(${sql.param(withoutKinds)}::text[])`,
+    withoutIds.length === 0 ? undefined : sql`id <> ALL(${sql.param(withoutIds)}::uuid[])`,
+    fits === undefined ? undefined : sql`(${fits} OR ${corrected})`,
+  );
+  const { rows } = await tx.execute<PageRow>(
+    sql`SELECT ${LINE}, ${corrected} AS corrected FROM entry WHERE ${where} ORDER BY entry.date DESC, seq DESC LIMIT ${limit}`,
+  );
   return rows.map((row) => ({ entry: entryOfPage(row), isCorrected: row.corrected }));
 }
+
+/** The entries that an amendment ever gave another day, in sequence. */
+export const loadRedated = (tx: Tx, homeId: string): Promise<SequencedEntry[]> =>
+  inSequence(
+    tx,
+    sql`home_id = ${homeId} AND id IN (
+      SELECT target_id FROM entry WHERE home_id = ${homeId} AND kind = 'amends' AND jsonb_exists(body -> 'change', 'date'))`,
+  );
 
 /** Written out field by field: a page reads many, and the rest of a spread object costs more than reading its body does. */
 function entryOfPage({ id, seq, date, stampedAt, by, batch, body: stored }: PageRow): SequencedEntry {

@@ -13,20 +13,28 @@ export interface TableColumn {
 
 /**
  * Rows as a table where there is room, else as lines of two rows over the same rows. `#cell` shows one field of a row, `#line` a whole row
- * on a narrow screen.
+ * on a narrow screen, `#opened` what stands under a row of the table whose key is in `opened`; `marks` are attributes of a row.
  */
-defineProps<{
+const props = defineProps<{
   rows: readonly R[];
   columns: readonly TableColumn[];
   rowKey: string;
   label: string;
   empty: string;
+  opened?: Readonly<Record<string, boolean>>;
+  marks?: (row: R) => Readonly<Record<string, string>>;
 }>();
 defineSlots<{
   cell(props: { row: R; field: string }): unknown;
   line(props: { row: R }): unknown;
+  opened?(props: { row: R }): unknown;
 }>();
 const wide = useMediaQuery('(min-width: 700px)');
+
+function marksAt({ context }: { context: { index: number } }): Record<string, string> {
+  const row = props.rows[context.index];
+  return { class: 'k-table-row', ...(row && props.marks?.(row)) };
+}
 </script>
 
 <template>
@@ -36,6 +44,8 @@ const wide = useMediaQuery('(min-width: 700px)');
     :value="rows as R[]"
     :data-key="rowKey"
     :table-props="{ 'aria-label': label }"
+    :expanded-rows="opened ?? {}"
+    :pt="{ bodyRow: marksAt }"
     removable-sort
   >
     <Column
@@ -50,6 +60,9 @@ const wide = useMediaQuery('(min-width: 700px)');
         <slot name="cell" :row="data" :field="column.field">{{ data[column.field] }}</slot>
       </template>
     </Column>
+    <template v-if="$slots.opened" #expansion="{ data }: { data: R }"
+      ><slot name="opened" :row="data"
+    /></template>
   </DataTable>
   <ul v-else class="ruled" :aria-label="label">
     <li v-for="row in rows" :key="String(row[rowKey])" class="k-table-line">

@@ -131,7 +131,7 @@ export const look: PrimeVuePTOptions = {
     tableContainer: 'k-table-box',
     table: 'k-table-grid',
     headerRow: 'k-table-head',
-    bodyRow: 'k-table-row',
+    rowExpansionCell: 'k-table-opened',
     column: {
       headerCell: 'k-table-th',
       columnHeaderContent: 'k-table-sort',

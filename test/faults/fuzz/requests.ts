@@ -126,7 +126,7 @@ function queryOf(values: Values, schema: JsonSchema, luck: Luck, spoils: boolean
         'limit=1e9',
         'text=%00',
         'text=%ed%a0%80',
-        'before=9e15',
+        'before=2026-02-31.1',
         'x',
         'leastCost=-0',
         'from=0000-00-00',

@@ -148,6 +148,7 @@ export class Values {
         return `${luck.uuid().slice(0, 8)}@example.org`;
     }
     if (schema.pattern?.includes('a-z0-9') === true) return luck.one(CODES);
+    if (schema.pattern?.includes('{4}-') === true) return luck.one(['2026-11-01.7', '1999-12-31.1']);
     if (schema.pattern?.includes('\\d') === true) return luck.one(['04-15', '11-01', '02-29']);
     const { minLength = 0, maxLength = 40 } = schema;
     return luck.one(TEXTS).padEnd(minLength, 'x').slice(0, maxLength);

@@ -8,4 +8,5 @@ export const adopted = kindOf(body('adopted', { duty: idSchema, terms: termsSche
   about: ({ duty }) => ({ what: 'duty', id: duty }),
   tells: ({ terms }) => [{ field: 'text', as: 'terms', terms }],
   voidable: false,
+  setup: true,
 });

@@ -19,4 +19,5 @@ export const fact = kindOf(factBody, {
   references: ({ asset }) => [toAsset(asset)],
   about: ({ asset }) => ({ what: 'asset', id: asset }),
   tells: ({ asset, fact: code, value }) => [{ field: 'text', as: 'fact', asset, fact: code, value }],
+  setup: true,
 });

@@ -6,4 +6,5 @@ export const household = kindOf(body('household', { household: householdSchema }
   tells: ({ household: { minutes } }) => [
     { field: 'weekMinutes', as: 'minutes', minutes: minutes.reduce((sum, one) => sum + one, 0) },
   ],
+  setup: true,
 });

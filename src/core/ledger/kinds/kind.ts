@@ -21,13 +21,15 @@ export interface Kind<S extends z.ZodType> {
   readonly amendable: readonly (keyof Change)[];
   /** Whether it can be struck out; what other records hang on is ended by an entry of its own instead. */
   readonly voidable: boolean;
+  /** Whether it sets the tool up or is written by the program itself; the record shows it only when asked. */
+  readonly setup: boolean;
 }
 
 /** The schema of a body of a kind. Dates of an entry stand on the entry itself. */
 export const body = <K extends string, S extends z.core.$ZodLooseShape>(kind: K, shape: S) =>
   z.strictObject({ kind: z.literal(kind), ...shape });
 
-/** A kind of entry: it can be struck out and not amended, is about nothing and says nothing more, unless it says so. */
+/** A kind of entry: it can be struck out and not amended, is about nothing, says nothing more and is no setup, unless it says so. */
 export const kindOf = <S extends z.ZodType>(
   schema: S,
   {
@@ -36,8 +38,9 @@ export const kindOf = <S extends z.ZodType>(
     tells = () => [],
     amendable = [],
     voidable = true,
+    setup = false,
   }: Partial<Omit<Kind<S>, 'schema'>>,
-): Kind<S> => ({ schema, references, about, tells, amendable, voidable });
+): Kind<S> => ({ schema, references, about, tells, amendable, voidable, setup });
 
 export const toDuty = (id: string): Reference => ({ field: 'duty', to: 'duty', id });
 export const toAsset = (id: string, field = 'asset'): Reference => ({ field, to: 'asset', id });

@@ -18,5 +18,6 @@ export const placed = kindOf(
     references: ({ duty }) => [toDuty(duty)],
     about: ({ duty }) => ({ what: 'duty', id: duty }),
     tells: ({ day }) => [{ field: 'weekOf', as: 'date', date: day }],
+    setup: true,
   },
 );

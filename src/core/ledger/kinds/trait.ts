@@ -6,4 +6,5 @@ import { body, kindOf } from './kind.ts';
 export const trait = kindOf(body('trait', { trait: shortText, value: factValueSchema }), {
   about: ({ trait: code }) => ({ what: 'trait', code }),
   tells: ({ trait: code, value }) => [{ field: 'text', as: 'trait', trait: code, value }],
+  setup: true,
 });

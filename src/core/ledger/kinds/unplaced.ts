@@ -7,4 +7,5 @@ export const unplaced = kindOf(body('unplaced', { duty: idSchema, day: civilDate
   references: ({ duty }) => [toDuty(duty)],
   about: ({ duty }) => ({ what: 'duty', id: duty }),
   tells: ({ day }) => [{ field: 'weekOf', as: 'date', date: day }],
+  setup: true,
 });

@@ -59,7 +59,10 @@ export const entry = pgTable(
       foreignColumns: [table.homeId, table.id],
     }),
     index('entry_duty').on(table.homeId, table.dutyId, table.seq),
-    index('entry_date').on(table.homeId, table.date),
+    index('entry_date').on(table.homeId, table.date, table.seq),
+    index('entry_amends')
+      .on(table.homeId, table.targetId)
+      .where(sql`${table.kind} = 'amends'`),
     index('entry_target').on(table.homeId, table.targetId),
     check('entry_seq_positive', sql`${table.seq} > 0`),
   ],

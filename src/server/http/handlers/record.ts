@@ -6,7 +6,8 @@ import { FileAnswer, type Handlers } from '../context.ts';
 type Names = 'totals' | 'importEntries' | 'documents' | 'addDocument' | 'documentFile' | 'dropDocument';
 
 export const recordHandlers: Pick<Handlers, Names> = {
-  totals: ({ services: { clock }, tx, home }) => totalsFor(tx, home, civilDateIn(home.zone, clock())),
+  totals: ({ services: { clock }, tx, home, query }) =>
+    totalsFor(tx, home, civilDateIn(home.zone, clock()), query.by),
   importEntries: ({ services: { clock }, tx, home, personId, body }) =>
     importEntries(tx, home, body.entries, { by: personId, now: clock() }),
   documents: ({ tx, home }) => documentsOf(tx, home),

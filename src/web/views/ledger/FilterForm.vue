@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import Checkbox from 'primevue/checkbox';
 import { computed, reactive, ref } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import TextField from '../../kit/TextField.vue';
@@ -38,7 +39,13 @@ function clear(): void {
 
 <template>
   <form class="form filter no-print" role="search" novalidate @submit.prevent="emit('filter', { ...draft })">
-    <TextField v-model="draft.text" :label="t('record.text')" type="search" maxlength="100" />
+    <div class="search">
+      <TextField v-model="draft.text" :label="t('record.text')" type="search" maxlength="100" />
+      <Button type="submit" :disabled="busy">{{ t('record.show') }}</Button>
+      <Button v-if="isFiltered(draft)" text :disabled="busy" @click="clear">
+        {{ t('record.clear') }}
+      </Button>
+    </div>
     <details :open="open">
       <summary>{{ t('record.more') }}</summary>
       <div class="pair">
@@ -94,19 +101,29 @@ function clear(): void {
           inputmode="decimal"
         />
       </div>
+      <label class="tick">
+        <Checkbox
+          binary
+          :model-value="draft.setup !== ''"
+          data-test="setup"
+          @update:model-value="draft.setup = $event ? 'shown' : ''"
+        />
+        {{ t('record.setup') }}
+      </label>
     </details>
-    <p class="ways">
-      <Button type="submit" :disabled="busy">{{ t('record.show') }}</Button>
-      <Button v-if="isFiltered(draft)" text :disabled="busy" @click="clear">
-        {{ t('record.clear') }}
-      </Button>
-    </p>
   </form>
 </template>
 
 <style scoped>
 .filter {
-  margin-bottom: var(--line);
+  margin-bottom: calc(var(--line) / 2);
+}
+
+.tick {
+  display: flex;
+  gap: 0.5rem;
+  align-items: center;
+  min-height: 2.75rem;
 }
 
 .pair {
@@ -117,8 +134,14 @@ function clear(): void {
   grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
 }
 
-.ways {
+.search {
   display: flex;
-  gap: 1.5rem;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 0.5rem 1rem;
+}
+
+.search > :first-child {
+  flex: 1 1 12rem;
 }
 </style>

@@ -1,13 +1,12 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { LedgerLine as Line, LedgerPage, ScheduleRow } from '../../../contract/schemas.ts';
-import { isAmendable, isVoidable } from '../../../core/ledger/corrections.ts';
+import type { LedgerLine as Line, ScheduleRow } from '../../../contract/schemas.ts';
 import PageState from '../../kit/PageState.vue';
 import { dateText } from '../../../locales/speech.ts';
-import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSaying } from '../../composables/useSaying.ts';
@@ -16,7 +15,7 @@ import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Outcome } from '../../stores/outbox.ts';
 import CorrectDialog from './CorrectDialog.vue';
-import LedgerLine from './LedgerLine.vue';
+import RecordList from './RecordList.vue';
 import StrikeDialog from './StrikeDialog.vue';
 import { currencyDigits } from '../../../locales/format.ts';
 import FilterForm from './FilterForm.vue';
@@ -29,9 +28,11 @@ import {
   type FilterDraft,
   type FilterField,
 } from './ledgerFilter.ts';
+import { useRecordPages } from './useRecordPages.ts';
 import { dutyName } from '../../parts/entry/describe.ts';
 
-const PAGE = 50;
+/** Entries that fit some three screens of a phone. */
+const PHONE_STEP = 25;
 const route = useRoute();
 const router = useRouter();
 const home = useHome();
@@ -39,8 +40,6 @@ const speech = useSpeech();
 const { write } = useWriting();
 const { tell, tellBody } = useErrorText();
 
-const lines = ref<Line[]>([]);
-const next = ref<number | null>(null);
 const busy = ref(false);
 const correcting = ref<Line | null>(null);
 const striking = ref<Line | null>(null);
@@ -56,6 +55,9 @@ function fromAddress(): FilterDraft {
   return Object.fromEntries(asked) as FilterDraft;
 }
 const currency = computed(() => home.house?.home.currency ?? 'USD');
+
+const pages = useRecordPages(homeId, () => queryNow());
+const { lines, next } = pages;
 
 /** The filters as the server takes them; none while one is not right. */
 function queryNow(): Record<string, string | number> {
@@ -73,7 +75,8 @@ async function applyFilter(draft: FilterDraft): Promise<void> {
   if (wrongField.value !== null) return;
   busy.value = true;
   try {
-    await fetchPage(null);
+    shownOnPhone.value = PHONE_STEP;
+    await pages.first();
   } catch (error) {
     say({ text: tell(error).text, wrong: true });
   } finally {
@@ -81,46 +84,32 @@ async function applyFilter(draft: FilterDraft): Promise<void> {
   }
 }
 
-/** Every line that fits the filters, or of the whole ledger, page after page. */
-async function allLines(which: 'fitting' | 'whole'): Promise<Line[]> {
-  const wanted = which === 'fitting' ? queryNow() : {};
-  const all: Line[] = [];
-  let before: number | null = null;
-  do {
-    const query: Record<string, string | number> = {
-      ...wanted,
-      limit: 1_000,
-      ...(before !== null && { before }),
-    };
-    const page: LedgerPage = await ask('ledger', { params: { homeId }, query: query as never });
-    all.push(...page.lines);
-    before = page.next;
-  } while (before !== null);
-  return all;
-}
+/** Every line that fits the filters, or of the whole ledger. */
+const allLines = (which: 'fitting' | 'whole'): Promise<Line[]> =>
+  pages.all(which === 'fitting' ? queryNow() : {});
 
 async function taken(text: string): Promise<void> {
-  await fetchPage(null);
+  await pages.first();
   say({ text });
-}
-
-async function fetchPage(before: number | null, limit = PAGE): Promise<void> {
-  const query = { ...queryNow(), limit, ...(before !== null && { before }) };
-  // The contract reads ids from one text and numbers from theirs, as an address holds them.
-  const page = await ask('ledger', { params: { homeId }, query: query as never });
-  lines.value = before === null ? page.lines : [...lines.value, ...page.lines];
-  next.value = page.next;
 }
 
 const { state, load } = useLoading(async () => {
   await home.load(homeId);
-  await fetchPage(null);
+  await pages.first();
 });
 
+/** On a phone a part of what was read is shown, and the rest with one tap. */
+const wide = useMediaQuery('(min-width: 700px)');
+const shownOnPhone = ref(PHONE_STEP);
+const shown = computed(() => (wide.value ? lines.value : lines.value.slice(0, shownOnPhone.value)));
+const folded = computed(() => lines.value.length - shown.value.length);
+
 async function more(): Promise<void> {
+  shownOnPhone.value += PHONE_STEP;
+  if (folded.value > 0 || next.value === null) return;
   busy.value = true;
   try {
-    await fetchPage(next.value);
+    await pages.more();
   } catch (error) {
     say({ text: tell(error).text, wrong: true });
   } finally {
@@ -162,7 +151,7 @@ async function written(
   striking.value = null;
   if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
   else if (outcome.kind === 'delivered') {
-    await fetchPage(null, Math.max(PAGE, lines.value.length));
+    await pages.restart();
     const back = lines.value.find(({ entry }) => entry.id === struck);
     say({
       text: `${text} ${effectText(outcome.response.rows, about)}`,
@@ -210,7 +199,7 @@ async function restore(line: Line): Promise<void> {
         :busy="busy"
         @filter="applyFilter"
       />
-      <TotalsTable :home-id="homeId" :speech="speech" :currency="currency" />
+      <TotalsTable :house="home.house" :speech="speech" :currency="currency" />
       <TableExchange
         :house="home.house"
         :speech="speech"
@@ -219,26 +208,26 @@ async function restore(line: Line): Promise<void> {
         :all-lines="allLines"
         @taken="taken"
       />
-      <p v-if="lines.length === 0" class="notice">
-        {{ t(isFiltered(filter) ? 'record.none' : 'ledger.empty') }}
-      </p>
-      <ul v-else class="ruled">
-        <LedgerLine
-          v-for="line in lines"
-          :key="line.entry.id"
-          :line="line"
-          :house="home.house"
-          :speech="speech"
-          :may-correct="home.mayWrite && isAmendable(line.body.kind)"
-          :may-strike="home.mayWrite && isVoidable(line.body.kind)"
-          :busy="busy"
-          @correct="correcting = line"
-          @strike="striking = line"
-          @restore="restore(line)"
-        />
-      </ul>
-      <Button v-if="next !== null" text class="more" :disabled="busy" @click="more">
-        {{ t('ledger.more') }}
+      <RecordList
+        :lines="shown"
+        :house="home.house"
+        :speech="speech"
+        :may-write="home.mayWrite"
+        :busy="busy"
+        :empty="t(isFiltered(filter) ? 'record.none' : 'ledger.empty')"
+        @correct="correcting = $event"
+        @strike="striking = $event"
+        @restore="restore"
+      />
+      <Button
+        v-if="folded > 0 || next !== null"
+        text
+        class="more"
+        :disabled="busy"
+        data-act="more"
+        @click="more"
+      >
+        {{ folded > 0 ? t('record.folded', { n: folded }, folded) : t('ledger.more') }}
       </Button>
     </template>
     <CorrectDialog v-if="correcting" :line="correcting" @close="correcting = null" @written="written" />

@@ -1,35 +1,40 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import SelectButton from 'primevue/selectbutton';
+import { computed, ref, watch } from 'vue';
 import type { TotalsBody } from '../../../contract/record.ts';
+import type { HouseBody } from '../../../contract/schemas.ts';
+import { civil } from '../../../core/calendar/civilDate.ts';
+import { TOTALS_BY, type TotalsBy } from '../../../core/ledger/totals.ts';
+import KitTable, { type TableColumn } from '../../kit/KitTable.vue';
 import type { Speech } from '../../../locales/speech.ts';
 import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
+import { personName } from '../../parts/entry/describe.ts';
 
-/** Hours, money, trades and what was missed, by year and system. Worked out when it is asked for. */
-const props = defineProps<{ homeId: string; speech: Speech; currency: string }>();
+/** Hours, money, trades and what was missed, by year and system, month or person. Worked out when it is asked for. */
+const props = defineProps<{ house: HouseBody; speech: Speech; currency: string }>();
 const t = computed(() => props.speech.t);
 const { tell } = useErrorText();
 const totals = ref<TotalsBody['totals'] | null>(null);
+const by = ref<TotalsBy>('system');
+const isOpen = ref(false);
 const wrong = ref('');
 
-async function read(event: Event): Promise<void> {
-  if (!(event.target as HTMLDetailsElement).open || totals.value !== null) return;
+async function read(): Promise<void> {
+  if (!isOpen.value) return;
+  const asked = by.value;
+  wrong.value = '';
   try {
-    totals.value = (await ask('totals', { params: { homeId: props.homeId } })).totals;
+    const answer = await ask('totals', { params: { homeId: props.house.home.id }, query: { by: asked } });
+    if (asked === by.value) totals.value = answer.totals;
   } catch (error) {
     wrong.value = tell(error).text;
   }
 }
+watch([by, isOpen], read);
 
 type Total = TotalsBody['totals'][number];
-const years = computed(() => {
-  const by = new Map<number, Total[]>();
-  for (const total of totals.value ?? []) by.set(total.year, [...(by.get(total.year) ?? []), total]);
-  return [...by].map(([year, rows]) => ({
-    year,
-    rows: rows.length > 1 ? [...rows, sumOf(year, rows)] : rows,
-  }));
-});
+const SUM = 'sum';
 const sumOf = (year: number, rows: readonly Total[]): Total =>
   rows.reduce<Total>(
     (sum, row) => ({
@@ -40,87 +45,89 @@ const sumOf = (year: number, rows: readonly Total[]): Total =>
       trades: sum.trades + row.trades,
       missed: sum.missed + row.missed,
     }),
-    { year, system: SUM, done: 0, minutes: 0, cost: 0, trades: 0, missed: 0 },
+    { year, part: SUM, done: 0, minutes: 0, cost: 0, trades: 0, missed: 0 },
   );
-const SUM = 'sum';
-const nameOf = (system: string): string => {
-  if (system === SUM) return t.value('record.sum');
-  return system === 'other' ? t.value('record.other') : t.value(`system.${system}`);
+
+/** The rows of every year, and of a year with several its sum. */
+const rows = computed(() => {
+  const years = new Map<number, Total[]>();
+  for (const total of totals.value ?? []) years.set(total.year, [...(years.get(total.year) ?? []), total]);
+  const { number, money } = props.speech.formats;
+  return [...years]
+    .flatMap(([year, some]) => (some.length > 1 ? [...some, sumOf(year, some)] : some))
+    .map((row) => ({
+      id: `${row.year} ${row.part}`,
+      isSum: row.part === SUM,
+      year: String(row.year),
+      part: partName(row),
+      done: number(row.done),
+      hours: number(Math.round(row.minutes / 6) / 10),
+      money: money(row.cost, props.currency),
+      trades: number(row.trades),
+      missed: number(row.missed),
+    }));
+});
+function partName({ year, part }: Total): string {
+  if (part === SUM) return t.value('record.sum');
+  if (part === 'other') return t.value(by.value === 'person' ? 'record.nobody' : 'record.other');
+  if (by.value === 'system') return t.value(`system.${part}`);
+  return by.value === 'person'
+    ? personName(props.house, part)
+    : props.speech.formats.month(civil(`${year}-${part}-01`));
+}
+const columns = computed((): TableColumn[] => [
+  { field: 'year', head: t.value('record.year') },
+  { field: 'part', head: t.value(`record.totalsBy.${by.value}`) },
+  { field: 'done', head: t.value('record.times'), number: true },
+  { field: 'hours', head: t.value('record.hours'), number: true },
+  { field: 'money', head: t.value('record.money'), number: true },
+  { field: 'trades', head: t.value('record.trades'), number: true },
+  { field: 'missed', head: t.value('record.missed'), number: true },
+]);
+const kinds = computed(() =>
+  TOTALS_BY.map((value) => ({ value, label: t.value(`record.totalsBy.${value}`) })),
+);
+const opened = (event: Event): void => {
+  isOpen.value = (event.target as HTMLDetailsElement).open;
 };
-const hours = (minutes: number): string => props.speech.formats.number(Math.round(minutes / 6) / 10);
 </script>
 
 <template>
-  <details class="totals no-print" @toggle="read">
+  <details class="totals no-print" @toggle="opened">
     <summary>{{ t('record.totals') }}</summary>
     <p v-if="wrong" class="notice wrong" role="alert">{{ wrong }}</p>
-    <p v-else-if="totals?.length === 0" class="soft">{{ t('record.totalsNone') }}</p>
-    <div v-else-if="totals" class="wide" tabindex="0" role="region" :aria-label="t('record.totals')">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">{{ t('record.year') }}</th>
-            <th scope="col">{{ t('record.system') }}</th>
-            <th scope="col" class="n">{{ t('record.times') }}</th>
-            <th scope="col" class="n">{{ t('record.hours') }}</th>
-            <th scope="col" class="n">{{ t('record.money') }}</th>
-            <th scope="col" class="n">{{ t('record.trades') }}</th>
-            <th scope="col" class="n">{{ t('record.missed') }}</th>
-          </tr>
-        </thead>
-        <tbody v-for="{ year, rows } in years" :key="year">
-          <tr v-for="(row, place) in rows" :key="row.system" :class="{ sum: row.system === SUM }">
-            <th v-if="place === 0" scope="rowgroup" :rowspan="rows.length">{{ year }}</th>
-            <td>{{ nameOf(row.system) }}</td>
-            <td class="n">{{ speech.formats.number(row.done) }}</td>
-            <td class="n">{{ hours(row.minutes) }}</td>
-            <td class="n">{{ speech.formats.money(row.cost, currency) }}</td>
-            <td class="n">{{ speech.formats.number(row.trades) }}</td>
-            <td class="n">{{ speech.formats.number(row.missed) }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <template v-else-if="totals">
+      <SelectButton
+        v-model="by"
+        :options="kinds"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        :aria-label="t('record.totals')"
+      />
+      <KitTable
+        :rows="rows"
+        :columns="columns"
+        row-key="id"
+        :label="t('record.totals')"
+        :empty="t('record.totalsNone')"
+        :marks="({ isSum }) => (isSum ? { class: 'k-table-row k-sum' } : {})"
+      >
+        <template #line="{ row }">
+          <p>
+            <strong>{{ row.year }} {{ row.part }}</strong>
+          </p>
+          <p class="soft small">
+            {{ t('record.totalLine', { done: row.done, hours: row.hours, money: row.money }) }}
+          </p>
+        </template>
+      </KitTable>
+    </template>
   </details>
 </template>
 
 <style scoped>
 .totals {
-  margin-bottom: var(--line);
-}
-
-.wide {
-  overflow-x: auto;
-}
-
-table {
-  width: 100%;
-  /* On a phone it is pushed aside under the finger rather than its words broken. */
-  min-width: 34rem;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 0.125rem 0.75rem 0.125rem 0;
-  border-bottom: 1px solid var(--rule);
-  text-align: left;
-}
-
-th[scope='rowgroup'] {
-  vertical-align: top;
-}
-
-th,
-.n {
-  white-space: nowrap;
-}
-
-.n {
-  text-align: right;
-}
-
-.sum td {
-  font-weight: 600;
+  margin-bottom: calc(var(--line) / 2);
 }
 </style>

@@ -16,6 +16,7 @@ export const FILTER_FIELDS = [
   'from',
   'to',
   'cost',
+  'setup',
 ] as const;
 export type FilterField = (typeof FILTER_FIELDS)[number];
 export type FilterDraft = Record<FilterField, string>;
@@ -30,6 +31,7 @@ export const NO_FILTER: FilterDraft = {
   from: '',
   to: '',
   cost: '',
+  setup: '',
 };
 
 export const isFiltered = (draft: FilterDraft): boolean =>
@@ -80,6 +82,8 @@ export function filterQuery(
       ...(draft.from !== '' && { from: draft.from }),
       ...(draft.to !== '' && { to: draft.to }),
       ...(cost !== null && { leastCost: cost }),
+      // A kind that is asked for is shown, whatever it is.
+      ...(draft.setup === '' && draft.kind === '' && { setup: 'hidden' }),
     },
   };
 }
