@@ -29,6 +29,18 @@ export default defineConfig({
         maximumFileSizeToCacheInBytes: 6_000_000,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
+        // Photos that were shown are there without a signal; the page deletes them when someone signs out.
+        runtimeCaching: [
+          {
+            urlPattern: /\/api\/homes\/[^/]+\/photos\/[^/]+\/image$/,
+            handler: 'NetworkFirst',
+            options: {
+              cacheName: 'salt-ledger photos',
+              networkTimeoutSeconds: 5,
+              expiration: { maxEntries: 200 },
+            },
+          },
+        ],
       },
     }),
   ],

@@ -6,18 +6,21 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { allows } from '../contract/access.ts';
 import { browserWording } from './i18n.ts';
-import { signals } from './device/errors.ts';
+import { ApiError, NoConnection, signals } from './device/errors.ts';
 import { endLeftSession } from './device/leftSession.ts';
 import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
-import { useKeptSheet } from './composables/useKeptSheet.ts';
+import { useKeptHome } from './composables/useKeptHome.ts';
 import { useKeySetting } from './composables/useKeySetting.ts';
+import { useSpeech } from './composables/useSpeech.ts';
 import { useTheme } from './composables/useTheme.ts';
 import KitToasts from './kit/KitToasts.vue';
 import AppHead from './shell/AppHead.vue';
 import PhoneBar from './shell/PhoneBar.vue';
 import { useFocusKept } from './shell/useFocusKept.ts';
+import { useNewVersion } from './shell/useNewVersion.ts';
 import { useTitle } from './shell/useTitle.ts';
+import { useFreshness } from './stores/freshness.ts';
 import { useHome } from './stores/home.ts';
 import { useOutbox } from './stores/outbox.ts';
 import { useSession } from './stores/session.ts';
@@ -35,13 +38,16 @@ const router = useRouter();
 const session = useSession();
 const home = useHome();
 const outbox = useOutbox();
+const freshness = useFreshness();
+const { isOld, reload } = useNewVersion();
 const online = useOnline();
 useTheme();
 useTitle();
 useFocusKept();
+const speech = useSpeech();
 const keys = useKeySetting();
 const { tellBody } = useErrorText();
-useKeptSheet();
+useKeptHome();
 
 const RETRY_MS = 15_000;
 const PREFETCH_MS = 1_500;
@@ -67,8 +73,21 @@ watch(online, (is) => {
   if (!is) return;
   void session.resume();
   void outbox.flush();
+  void askAgain();
 });
+/** Where what is on screen is not of now, it is read anew as soon as the server answers. */
+async function askAgain(): Promise<void> {
+  if (freshness.since === null) return;
+  try {
+    await session.confirm();
+    freshness.back();
+  } catch (error) {
+    // Still nobody there; or the server no longer knows this browser, and that is said.
+    if (!(error instanceof NoConnection || error instanceof ApiError)) throw error;
+  }
+}
 useIntervalFn(() => {
+  void askAgain();
   if (outbox.waiting.length > 0) void outbox.flush();
   // A session left without a connection ends as soon as the server can be told.
   void endLeftSession();
@@ -77,6 +96,9 @@ useIntervalFn(() => {
 const unfetched = ref<string | null>(null);
 router.onError((_error, to) => {
   unfetched.value = to.fullPath;
+});
+router.beforeEach((to, from) => {
+  if (to.path !== from.path) freshness.reset();
 });
 router.afterEach(() => {
   unfetched.value = null;
@@ -100,6 +122,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   if ((event.target as HTMLElement).closest('input, textarea, select, [contenteditable]')) return;
   event.preventDefault();
   act(homeId.value);
+});
+
+/** Since when what is on screen has been known, where it is not of now. */
+const shownAsOf = computed(() => {
+  const zone = home.house?.home.zone;
+  if (freshness.since === null) return null;
+  return speech.value.formats.instant(freshness.since, zone ?? 'UTC');
 });
 
 // A session may end while a page is open. What was typed stays on screen until the person goes to sign in again.
@@ -151,7 +180,13 @@ async function leave(): Promise<void> {
     <p v-if="unfetched" class="strip wrong">
       {{ t('shell.unfetched') }} <a :href="unfetched">{{ t('shell.tryAgain') }}</a>
     </p>
-    <p v-if="!online" class="strip">{{ t('shell.offline') }}</p>
+    <p v-if="isOld" class="strip" data-test="old-page">
+      {{ t('shell.oldPage') }} <Button text @click="reload">{{ t('shell.reload') }}</Button>
+    </p>
+    <p v-if="!online || shownAsOf !== null" class="strip" data-test="offline">
+      {{ t('shell.offline') }}
+      <template v-if="shownAsOf !== null">{{ t('shell.asOf', { when: shownAsOf }) }}</template>
+    </p>
     <p v-if="outbox.waiting.length > 0" class="strip" data-test="waiting">
       {{ t('shell.waiting', { n: outbox.waiting.length }, outbox.waiting.length) }}
       {{
@@ -174,7 +209,7 @@ async function leave(): Promise<void> {
     </p>
   </div>
   <main id="page" tabindex="-1">
-    <div v-if="session.unreachable && route.meta['kept'] !== true" class="sheet">
+    <div v-if="session.unreachable" class="sheet">
       <p class="notice wrong" role="alert">
         {{ t('error.unavailable') }} <a :href="route.fullPath">{{ t('shell.tryAgain') }}</a>
       </p>

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
+import { civil } from '../../src/core/calendar/civilDate.ts';
 import type { DocumentBody, TotalsBody } from '../../src/contract/record.ts';
 import { ledgerPageSchema, type LedgerPage, type StandingBody } from '../../src/contract/schemas.ts';
 import {
@@ -140,7 +141,7 @@ describe('by the day a line counts for', () => {
     const amendment = entryOf(TODAY, {
       kind: 'amends',
       target: last?.id ?? '',
-      change: { date: '2026-11-01' },
+      change: { date: civil('2026-11-01') },
     });
     await append(agent, homeId, amendment).expect(200);
     const moved = ['2026-11-03', '2026-11-02', '2026-11-04', '2026-11-01'];

@@ -159,16 +159,15 @@ describe('where things are', () => {
     );
     await page.connect(false);
     await page.driver.navigate().refresh();
-    // The head says that nothing is connected before the page has found what is kept.
-    const text = await page.says('Where the pipe comes in, under the hall');
-    expect(text).toContain('saved on this device');
+    await page.says('Where the pipe comes in, under the hall');
+    await page.says('This page is as of', '[data-test=offline]');
     await page.connect(true);
     await page.driver.navigate().refresh();
     await page.says('Whom to call');
     await page.fromMenu('Sign out');
     await page.says('Look around');
     const left = await page.driver.executeScript<string[]>(
-      "return Object.keys(localStorage).filter((key) => key.includes('sheet'))",
+      "return Object.keys(localStorage).filter((key) => key.includes('person'))",
     );
     expect(left).toEqual([]);
   });

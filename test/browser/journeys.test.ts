@@ -38,8 +38,9 @@ const tapMenu = async (words: string): Promise<void> => {
 const type = async (text: string): Promise<void> => {
   await (await page.find('[data-test=typed]')).sendKeys(text);
 };
-const entries = async (): Promise<string> => {
-  await page.go(`${homePath}/record`);
+/** The newest entry of the record, of a day. */
+const entryOf = async (day: string): Promise<string> => {
+  await page.go(`${homePath}/record?from=${day}&to=${day}`);
   return (await (await page.find('[data-entry]')).getText()).replace(/\s+/g, ' ');
 };
 const bottomOf = (css: string): Promise<number> =>
@@ -74,7 +75,7 @@ describe('taps on a phone', () => {
     }
     await page.toast('done Fri, Nov 6');
     expect(taps).toBeLessThanOrEqual(4);
-    const entry = await entries();
+    const entry = await entryOf('2026-11-06');
     expect(entry).toContain('Test the smoke alarm');
     expect(entry).toContain('$12.40');
   });

@@ -20,8 +20,8 @@ afterAll(async () => {
   await server.kill();
 });
 
-const newestEntry = async (): Promise<string> => {
-  await page.go(`${homePath}/record`);
+const newestEntry = async (day = ''): Promise<string> => {
+  await page.go(`${homePath}/record${day === '' ? '' : `?from=${day}&to=${day}`}`);
   return (await (await page.find('[data-entry]')).getText()).replace(/\s+/g, ' ');
 };
 
@@ -37,7 +37,7 @@ describe('logging with details', () => {
     await page.says('Front steps: next due Wed, Nov 15, 2028', '[role=dialog]');
     await page.press('Save');
     await page.toast('Reseal the steps, Front steps: done Sat, Nov 21.');
-    const entry = await newestEntry();
+    const entry = await newestEntry('2026-11-21');
     expect(entry).toContain('Aunt Marte; 95 minutes; $12.50; Two coats');
     expect(entry).toContain('Nov 21 Sat, 3 days ago');
   });

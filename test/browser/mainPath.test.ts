@@ -49,7 +49,7 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
 
   test('the entry stands on top of the ledger', async () => {
     await page.visit('ledger');
-    await page.says('Everything recorded for 14 Juniper Bend');
+    await page.says('Everything done, measured, bought or shut at 14 Juniper Bend');
     await page.click('[data-entry] [data-act=entry]');
     const first = await (await page.find('[data-entry]')).getText();
     expect(first).toContain('Done Test the smoke alarm, Basement');

@@ -171,7 +171,6 @@ export const upkeep = {
   sheet: {
     title: 'Where things are',
     lead: 'Where and how to shut off water, gas and power at {home}. Print it and hang it where everyone finds it.',
-    asOf: 'As of {when}, saved on this device.',
     groups: {
       water: 'Water',
       gas: 'Gas',
@@ -191,6 +190,5 @@ export const upkeep = {
     powerFirst: 'Never touch the breaker panel with wet hands or wet feet.',
     reopen: 'After shutting off gas, have only the supplier or a licensed technician open it again.',
     print: 'Print',
-    none: 'This page is not on this device yet. Open it once with a connection.',
   },
 };

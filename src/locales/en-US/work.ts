@@ -370,8 +370,6 @@ export const work = {
     someOpen:
       '1 task is not done yet. It stays as it is. | {n} tasks are not done yet. They stay as they are.',
     finish: 'Save and finish',
-    finishLater:
-      'No connection, and you are not signed in. Everything is saved on this device. Finish when there is a signal.',
     finishNone: 'Nothing done yet: there is nothing to save.',
     finished: 'Finished. 1 entry saved. | Finished. {n} entries saved.',
     finishedOffline: 'Finished on this device. It is sent when the connection is back.',

@@ -1,8 +1,9 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
 import type { Pool } from 'pg';
+import { PAGE_VERSION } from '../../contract/basics.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
 import { answerErrors } from './errors.ts';
@@ -34,7 +35,7 @@ export function createApp(services: Services, pool: Pool): Express {
   app.set('query parser', 'simple');
   if (services.config.publicUrl) app.set('trust proxy', 1);
   app.use(securityHeaders(services));
-  app.use('/api', refuseCrossSite(services), refuseOtherMethods);
+  app.use('/api', tellPageVersion(services.config.webFolder), refuseCrossSite(services), refuseOtherMethods);
   app.use(LARGE, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
   app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
   app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
@@ -60,6 +61,20 @@ export function createApp(services: Services, pool: Pool): Express {
 const notFound = (): never => {
   throw new Failure('not-found');
 };
+
+/**
+ * Tells with every answer which page this server gives out: an older page still open learns that there is another. The name of its first
+ * script stands for all it is made of.
+ */
+function tellPageVersion(folder: string): RequestHandler {
+  const page = resolve(folder, 'index.html');
+  const script = existsSync(page) ? FIRST_SCRIPT.exec(readFileSync(page, 'utf8'))?.[1] : undefined;
+  return (_request, response, next) => {
+    if (script !== undefined) response.set(PAGE_VERSION, script);
+    next();
+  };
+}
+const FIRST_SCRIPT = /<script type="module"[^>]* src="([^"]+)"/;
 
 /** The files of the page; any other address gets the page itself, which finds its own way. */
 function servePage(app: Express, folder: string): void {

@@ -1,5 +1,6 @@
-import { ref } from 'vue';
+import { ref, watch } from 'vue';
 import { NoConnection } from '../device/errors.ts';
+import { useFreshness } from '../stores/freshness.ts';
 import { useErrorText } from './useErrorText.ts';
 
 /** Where a page stands with what it shows: being read, shown, or not to be had and why. */
@@ -30,5 +31,10 @@ export function useLoading(read: () => Promise<void>) {
   }
 
   void load();
+  const freshness = useFreshness();
+  watch(
+    () => freshness.returns,
+    () => void load(),
+  );
   return { state, load };
 }

@@ -1,10 +1,80 @@
-import type { Response, RouteName } from '../../contract/routes.ts';
-import { call, type Input } from './client.ts';
+import { ROUTES, type Response, type RouteName } from '../../contract/routes.ts';
+import { addressOf } from './address.ts';
+import { call, callWhole, type Input } from './client.ts';
+import { ApiError, NoConnection, signals } from './errors.ts';
+import { lastPerson } from './kept.ts';
+import { dropAnswers, findAnswer, keepAnswer, type KeptAnswer } from './keptAnswers.ts';
 import type { WriteRoute } from './writeRoutes.ts';
 
 /** The routes that write nothing to a home, nor begins or ends a session. */
 export type ReadRoute = Exclude<RouteName, WriteRoute | 'signUp' | 'signIn' | 'signOut'>;
 
-/** Reads from the server. Throws ApiError when refused, NoConnection when nothing came back. */
-export const ask = <N extends ReadRoute>(name: N, input: Input<N> = {}): Promise<Response<N>> =>
-  call(name, input);
+/** How long an answer is waited for where an older one is at hand: with a weak signal one waits no longer than this. */
+const SHORT_PATIENCE_MS = 5_000;
+
+/** An answer, and since when it has been kept on this device; null where it came just now. */
+export interface Aged<N extends RouteName> {
+  readonly answer: Response<N>;
+  readonly keptAt: string | null;
+}
+
+/** Reads from the server, or without a connection from what it last answered. Throws ApiError when refused, NoConnection when there is neither. */
+export const ask = async <N extends ReadRoute>(name: N, input: Input<N> = {}): Promise<Response<N>> =>
+  (await askAged(name, input)).answer;
+
+/** As `ask`, with the age of the answer. Whoever listens to `kept-shown` is told of an answer that is not of now. */
+export async function askAged<N extends ReadRoute>(name: N, input: Input<N> = {}): Promise<Aged<N>> {
+  const personId = lastPerson();
+  const { method, path } = ROUTES[name];
+  if (method !== 'GET' || personId === null) return { answer: await call(name, input), keptAt: null };
+  const address = addressOf(path, input);
+  const finding = findAnswer(personId, address);
+  const late = new AbortController();
+  void finding.then((kept) => {
+    if (kept)
+      window.setTimeout(() => late.abort(new DOMException('late', 'TimeoutError')), SHORT_PATIENCE_MS);
+  });
+  try {
+    const { body, read } = await callWhole(name, input, late.signal);
+    // Nothing is kept for someone who has signed out meanwhile.
+    if (lastPerson() === personId) void keepAnswer(personId, address, body);
+    return { answer: read, keptAt: null };
+  } catch (error) {
+    if (error instanceof ApiError && error.status < 500) await dropAnswers(personId, address);
+    if (!(error instanceof NoConnection)) throw error;
+    const kept = await finding;
+    const answer = kept && readKept(name, kept);
+    if (!kept || answer === null) throw error;
+    signals.dispatchEvent(new CustomEvent('kept-shown', { detail: kept.at }));
+    return { answer, keptAt: kept.at };
+  }
+}
+
+/** Asks so that the answer is kept, unless one is at hand that is no older than some milliseconds. */
+export async function askIfOlder<N extends ReadRoute>(name: N, input: Input<N>, age: number): Promise<void> {
+  const personId = lastPerson();
+  const kept = personId === null ? null : await findAnswer(personId, addressOf(ROUTES[name].path, input));
+  if (!kept || Date.now() - Date.parse(kept.at) > age) await ask(name, input);
+}
+
+/** Keeps what a route would answer now, where the page knows it from a write. */
+export async function keepKnown<N extends ReadRoute>(
+  name: N,
+  input: Input<N>,
+  answer: Response<N>,
+): Promise<void> {
+  const personId = lastPerson();
+  if (personId !== null) await keepAnswer(personId, addressOf(ROUTES[name].path, input), answer);
+}
+
+/** Forgets what a route answered and every address under it: of a home that one may no longer see, of a run that is over. */
+export async function dropKnown<N extends ReadRoute>(name: N, input: Input<N>): Promise<void> {
+  const personId = lastPerson();
+  if (personId !== null) await dropAnswers(personId, addressOf(ROUTES[name].path, input));
+}
+
+/** A kept answer as the route's schema reads it; null where an older page kept it and this one cannot read it. */
+function readKept<N extends RouteName>(name: N, { body }: KeptAnswer): Response<N> | null {
+  const parsed = ROUTES[name].response.safeParse(body);
+  return parsed.success ? (parsed.data as Response<N>) : null;
+}

@@ -7,6 +7,7 @@ import {
   type Response,
   type RouteName,
 } from '../../contract/routes.ts';
+import { PAGE_VERSION } from '../../contract/basics.ts';
 import { addressOf } from './address.ts';
 import { ApiError, NoConnection, signals, UnreadableAnswer } from './errors.ts';
 
@@ -22,9 +23,24 @@ const PATIENCE_MS = 20_000;
  * Calls a route of the table and reads its answer. Pages read with `ask`; what they write goes through the outbox. Throws ApiError when
  * refused, NoConnection when nothing came back.
  */
-export async function call<N extends RouteName>(name: N, input: Input<N> = {}): Promise<Response<N>> {
+export const call = async <N extends RouteName>(name: N, input: Input<N> = {}): Promise<Response<N>> =>
+  (await callWhole(name, input)).read;
+
+/** An answer as it came, and as the route's schema reads it. */
+interface Whole<N extends RouteName> {
+  readonly body: unknown;
+  readonly read: Response<N>;
+}
+
+/** As `call`, with the answer as it came; `stop` ends the waiting for it before its time. */
+export async function callWhole<N extends RouteName>(
+  name: N,
+  input: Input<N> = {},
+  stop: AbortSignal | null = null,
+): Promise<Whole<N>> {
   const { method, path, response } = ROUTES[name];
-  const answer = await request(addressOf(path, input), method, input.body);
+  const answer = await request(addressOf(path, input), method, input.body, stop);
+  compareVersion(answer.headers.get(PAGE_VERSION));
   const body: unknown = await answer.json().catch(() => null);
   // A reply in place of a server that is away, or for a network one has to sign in to first, is no answer.
   if (body === null && (answer.ok || GATEWAY.has(answer.status))) throw new NoConnection(null);
@@ -36,18 +52,32 @@ export async function call<N extends RouteName>(name: N, input: Input<N> = {}): 
   const read = response.safeParse(body);
   if (!read.success) throw new UnreadableAnswer(read.error);
   // The route's own schema reads the answer; the table ties the two together.
-  return read.data as Response<N>;
+  return { body, read: read.data as Response<N> };
+}
+
+/** Tells where the server gives out another page than this one; a page that is not built has no version. */
+function compareVersion(given: string | null): void {
+  const script = document.querySelector<HTMLScriptElement>('script[type=module][src]');
+  const own = script && new URL(script.src).pathname;
+  if (given !== null && own?.startsWith('/assets/') && own !== given)
+    signals.dispatchEvent(new Event('other-version'));
 }
 
 /** Bad gateway and gateway timeout: a proxy's own words for a server that does not answer. */
 const GATEWAY = new Set([502, 504]);
 
-async function request(address: string, method: string, body: unknown): Promise<globalThis.Response> {
+async function request(
+  address: string,
+  method: string,
+  body: unknown,
+  stop: AbortSignal | null,
+): Promise<globalThis.Response> {
+  const patience = AbortSignal.timeout(PATIENCE_MS);
   try {
     return await fetch(address, {
       method,
       credentials: 'same-origin',
-      signal: AbortSignal.timeout(PATIENCE_MS),
+      signal: stop === null ? patience : AbortSignal.any([patience, stop]),
       ...(body !== undefined && {
         body: JSON.stringify(body),
         headers: { 'content-type': 'application/json' },

@@ -4,8 +4,9 @@ import type { HouseBody, ScheduleRow, StandingBody, TodayBody } from '../../cont
 import type { Written } from '../../contract/written.ts';
 import { allows } from '../../contract/access.ts';
 import type { CivilDate } from '../../core/calendar/civilDate.ts';
+import { civilDateIn } from '../../core/calendar/zone.ts';
 import type { FindPractice } from '../../core/house/timingOf.ts';
-import { call } from '../device/client.ts';
+import { ask, askAged, dropKnown, keepKnown, type Aged } from '../device/ask.ts';
 import { ApiError, NoConnection } from '../device/errors.ts';
 import type { WriteRoute } from '../device/writeRoutes.ts';
 import { catalogue, loadCatalogue } from '../catalogue.ts';
@@ -37,27 +38,20 @@ export const useHome = defineStore('home', () => {
     on.value = today.on;
   }
 
-  /** Shows a home as this device has kept it, while nobody can be asked. */
-  async function show(kept: HouseBody, today: TodayBody): Promise<void> {
-    await loadCatalogue();
-    wanted = kept.home.id;
-    house.value = kept;
-    standing.value = null;
-    rows.value = today.rows;
-    on.value = today.on;
-  }
-
   /** Without a connection what was read before stays on screen; what one may no longer see does not. */
   async function read(params: { homeId: string }) {
     try {
       const [body, today] = await Promise.all([
-        call('house', { params }),
-        call('today', { params }),
+        ask('house', { params }),
+        askAged('today', { params }),
         loadCatalogue(),
       ]);
-      return [body, today] as const;
+      return [body, dayOf(body, today)] as const;
     } catch (error) {
-      if (error instanceof ApiError && error.status < 500 && wanted === params.homeId) forget();
+      if (error instanceof ApiError && error.status < 500) {
+        void dropKnown('house', { params });
+        if (wanted === params.homeId) forget();
+      }
       throw error;
     }
   }
@@ -67,6 +61,12 @@ export const useHome = defineStore('home', () => {
     const byDuty = new Map(changed.map((row) => [row.dutyId, row]));
     standing.value = stands;
     rows.value = rows.value.map((row) => byDuty.get(row.dutyId) ?? row);
+    // Without a connection the page opens again as the write left it.
+    if (house.value && on.value !== null) {
+      const params = { homeId: house.value.home.id };
+      void keepKnown('today', { params }, { on: on.value, rows: rows.value });
+      void keepKnown('standing', { params }, stands);
+    }
   }
 
   keepInStep(() => house.value?.home.id, patch, load);
@@ -78,7 +78,7 @@ export const useHome = defineStore('home', () => {
     standing.value = null;
   }
 
-  return { house, rows, on, standing, find, mayWrite, load, show, forget };
+  return { house, rows, on, standing, find, mayWrite, load, forget };
 });
 
 /** Whether a write may have changed the house, so that it is read again; what answers with what changed is taken over instead. */
@@ -122,6 +122,15 @@ function keepInStep(
 
 function reportUnlessAway(error: unknown): void {
   if (!(error instanceof NoConnection)) reportError(error);
+}
+
+/**
+ * Today's answer with the day it is now: one kept from days ago has the day of then. Where the clock of this device and the server's told
+ * different days at that time, it stays that day.
+ */
+function dayOf({ home }: HouseBody, { answer, keptAt }: Aged<'today'>): TodayBody {
+  if (keptAt === null || civilDateIn(home.zone, Date.parse(keptAt)) !== answer.on) return answer;
+  return { ...answer, on: civilDateIn(home.zone, Date.now()) };
 }
 
 let wanted = '';

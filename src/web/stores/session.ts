@@ -2,11 +2,16 @@ import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import type { Body } from '../../contract/routes.ts';
 import type { HomeSummary, Me } from '../../contract/schemas.ts';
+import { ask, askAged, keepKnown } from '../device/ask.ts';
 import { call } from '../device/client.ts';
 import { ApiError, NoConnection } from '../device/errors.ts';
-import { forgetAll } from '../device/kept.ts';
+import { forgetAll, noteLastPerson } from '../device/kept.ts';
 import { endLeftSession, forgetLeaving, noteLeaving } from '../device/leftSession.ts';
 import { useOutbox } from './outbox.ts';
+
+/** Nobody answers, or the server cannot just now. */
+const isAway = (error: unknown): boolean =>
+  error instanceof NoConnection || (error instanceof ApiError && error.status >= 500);
 
 /** Who is signed in and which homes they may see. */
 export const useSession = defineStore('session', () => {
@@ -14,46 +19,61 @@ export const useSession = defineStore('session', () => {
   const homes = ref<HomeSummary[]>([]);
   const known = ref(false);
   const unreachable = ref(false);
+  /** Nobody could be asked who this is: it is whoever was here last. */
+  const isAssumed = ref(false);
   const signedIn = computed(() => me.value !== null);
 
   async function begin(person: Me): Promise<void> {
     // Whoever signs in has a session of their own: the one left behind went with its cookie.
     forgetLeaving();
     me.value = person;
+    noteLastPerson(person.personId);
+    void keepKnown('me', {}, person);
     await useOutbox().openFor(person.personId);
     await loadHomes();
   }
 
   async function loadHomes(): Promise<void> {
-    homes.value = await call('listHomes');
+    homes.value = await ask('listHomes');
   }
 
-  /** Finds out whether this browser is signed in: once, or again while nobody could be asked. */
+  /**
+   * Finds out whether this browser is signed in: once, or again while nobody could be asked. Without a connection it is whoever was signed in
+   * last, until the server can be asked.
+   */
   async function resume(): Promise<void> {
     if (!(await endLeftSession()) || known.value) return;
     try {
-      await begin(await call('me'));
+      const { answer, keptAt } = await askAged('me');
+      isAssumed.value = keptAt !== null;
+      await begin(answer);
       unreachable.value = false;
     } catch (error) {
-      unreachable.value = error instanceof NoConnection || (error instanceof ApiError && error.status >= 500);
+      unreachable.value = isAway(error);
       if (!unreachable.value && !(error instanceof ApiError)) throw error;
+      if (!unreachable.value) noteLastPerson(null);
     }
     known.value = !unreachable.value;
   }
 
-  async function signIn(body: Body<'signIn'>): Promise<void> {
-    await begin(await call('signIn', { body }));
-    known.value = true;
+  /** Asks the server whether it answers again; one that no longer knows this browser says so by itself. Throws as `call` does. */
+  async function confirm(): Promise<void> {
+    const person = await call('me');
+    if (isAssumed.value) await begin(person);
+    isAssumed.value = false;
   }
 
-  async function signUp(body: Body<'signUp'>): Promise<void> {
-    await begin(await call('signUp', { body }));
+  async function enter(person: Me): Promise<void> {
+    await begin(person);
     known.value = true;
   }
+  const signIn = async (body: Body<'signIn'>): Promise<void> => enter(await call('signIn', { body }));
+  const signUp = async (body: Body<'signUp'>): Promise<void> => enter(await call('signUp', { body }));
 
   /** Leaves nothing of the person on this device. Without a connection the session ends at the next contact. */
   async function signOut(): Promise<void> {
     noteLeaving();
+    noteLastPerson(null);
     if (me.value) await forgetAll(me.value.personId);
     await forget();
     await endLeftSession();
@@ -66,16 +86,5 @@ export const useSession = defineStore('session', () => {
     await useOutbox().openFor(null);
   }
 
-  return {
-    me,
-    homes,
-    signedIn,
-    unreachable,
-    resume,
-    signIn,
-    signUp,
-    signOut,
-    forget,
-    loadHomes,
-  };
+  return { me, homes, signedIn, unreachable, resume, confirm, signIn, signUp, signOut, forget, loadHomes };
 });

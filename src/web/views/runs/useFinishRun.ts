@@ -2,22 +2,21 @@ import { v7 as uuid } from 'uuid';
 import { computed, ref } from 'vue';
 import { finishRun } from '../../../core/runs/finishRun.ts';
 import { words } from '../../../locales/speech.ts';
+import { dropKnown } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useSaying } from '../../composables/useSaying.ts';
 import { useOutbox } from '../../stores/outbox.ts';
-import { useSession } from '../../stores/session.ts';
 import { itemTitle, openedEarly, settledOf } from './runHouse.ts';
 import type { useRunPage } from './useRunPage.ts';
 
 /** The end of a run: everything it leaves is written at once, and what came of it is said. */
 export function useFinishRun(
-  { home, run, readings, forgetKept }: ReturnType<typeof useRunPage>,
+  { home, run, readings }: ReturnType<typeof useRunPage>,
   homeId: string,
   runId: string,
 ) {
   const outbox = useOutbox();
   const say = useSaying();
-  const session = useSession();
   const { tell, tellBody } = useErrorText();
   const t = computed(() => readings.speech.value.t);
   const busy = ref(false);
@@ -39,7 +38,8 @@ export function useFinishRun(
     const outcome = await outbox.send({ route: 'finishRun', homeId, body, label });
     if (outcome.kind === 'refused') return say({ text: tellBody(outcome.error).text, wrong: true });
     ended.value = true;
-    forgetKept();
+    // Opened again without a signal it must not be finished once more.
+    void dropKnown('run', { params: { homeId, runId } });
     const { length } = written;
     const key = outcome.kind === 'waiting' ? 'run.finishedOffline' : 'run.finished';
     say({ text: t.value(key, { n: length }, length) });
@@ -49,9 +49,6 @@ export function useFinishRun(
     if (busy.value || home.on === null) return;
     const written = entriesOn(home.on);
     if (written.length === 0) return say({ text: t.value('run.finishNone'), wrong: true });
-    // Opened without a signal nobody has said who this is; what is written must be somebody's.
-    await session.resume();
-    if (!session.signedIn) return say({ text: t.value('run.finishLater'), wrong: true });
     busy.value = true;
     try {
       await send(written);

@@ -1,6 +1,6 @@
 import { runStateSchema, type RunState } from '../../../core/runs/runState.ts';
 import { keyOf } from '../../device/kept.ts';
-import { ask } from '../../device/ask.ts';
+import { ask, keepKnown } from '../../device/ask.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useSharedDocument, type Saved } from '../../composables/useSharedDocument.ts';
 
@@ -29,8 +29,18 @@ export function useRun(homeId: string, runId: string) {
     schema: runStateSchema,
     fresh: NO_RUN,
     read: () => ask('run', { params: { homeId, runId } }),
-    send: (saw, state) =>
-      actNow({ route: 'saveRun', homeId, params: { runId }, body: { saw, state }, label: '' }),
+    send: async (saw, state) => {
+      const saved = await actNow({
+        route: 'saveRun',
+        homeId,
+        params: { runId },
+        body: { saw, state },
+        label: '',
+      });
+      // Without a signal it goes on from here.
+      void keepKnown('run', { params: { homeId, runId } }, saved);
+      return saved;
+    },
     same: sameRun,
     over: 'run-over',
   });

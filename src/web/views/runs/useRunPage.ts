@@ -4,13 +4,11 @@ import { catalogue } from '../../catalogue.ts';
 import { otherWays, type OrderFrom } from '../../../core/runs/order.ts';
 import type { RunItem } from '../../../core/runs/runState.ts';
 import { words } from '../../../locales/speech.ts';
-import { NoConnection } from '../../device/errors.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { askOutlook, factsWithin } from '../../composables/useKnownForReading.ts';
 import { useReadings } from '../../composables/useReadings.ts';
 import { useHome } from '../../stores/home.ts';
 import { gatherFromOf } from './runHouse.ts';
-import { useKeptRun } from './useKeptRun.ts';
 import { useRun } from './useRun.ts';
 
 /** The data both pages of a run need: the run, the house it is in, what is known of it, and the weather ahead. */
@@ -18,19 +16,12 @@ export function useRunPage(homeId: string, runId: string) {
   const home = useHome();
   const run = useRun(homeId, runId);
   const readings = useReadings();
-  const keptRun = useKeptRun(runId, run, readings);
   const outlook = ref<readonly WeatherDay[]>([]);
 
   const { state, load } = useLoading(async () => {
-    try {
-      await Promise.all([home.load(homeId), readings.loadKnown(homeId), run.load()]);
-    } catch (error) {
-      if (!(error instanceof NoConnection) || !(await keptRun.goOn())) throw error;
-      return;
-    }
+    await Promise.all([home.load(homeId), readings.loadKnown(homeId), run.load()]);
     outlook.value = await askOutlook(homeId);
   });
-  keptRun.keepUp(state);
 
   const factsOf = computed(() => factsWithin(home.house?.assets ?? [], readings.known.value?.facts ?? {}));
   const gatherFrom = computed(() => gatherFromOf(home, readings.known.value));
@@ -54,6 +45,5 @@ export function useRunPage(homeId: string, runId: string) {
     gatherFrom,
     order,
     waysOf,
-    forgetKept: keptRun.forget,
   };
 }

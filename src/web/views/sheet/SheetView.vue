@@ -1,83 +1,39 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
 import PageState from '../../kit/PageState.vue';
 import ShutList from '../../parts/season/ShutList.vue';
-import type { HouseBody, StandingBody } from '../../../contract/schemas.ts';
+import type { StandingBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
-import { capital, type Speech } from '../../../locales/speech.ts';
-import { catalogue, loadCatalogue } from '../../catalogue.ts';
-import { practiceTitle } from '../../../locales/practiceText.ts';
-import { NoConnection } from '../../device/errors.ts';
+import { capital } from '../../../locales/speech.ts';
 import { ask } from '../../device/ask.ts';
-import { keptSheets } from '../../device/keptSheets.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { useSession } from '../../stores/session.ts';
+import { useHome } from '../../stores/home.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
 
 /** The shutoffs, where and how to close them, and whom to call: one page to print, and to open without a signal. */
 const route = useRoute();
-const session = useSession();
+const home = useHome();
 const speech = useSpeech();
-/** Opened first, only this page knows the house whose tasks it names. */
-const sheetSpeech = computed((): Speech => {
-  const body = house.value;
-  if (!body || !catalogue.value) return speech.value;
-  const own: Speech = { ...speech.value, find: catalogue.value.finderWith(body.practices ?? []) };
-  const titleOf = (id: string): string => {
-    const duty = body.duties.find((one) => one.id === id);
-    return duty ? practiceTitle(own, duty.practice) : id;
-  };
-  return { ...own, dutyTitle: titleOf };
-});
 const t = computed(() => speech.value.t);
-const { locale } = useI18n({ useScope: 'global' });
 const homeId = String(route.params['homeId']);
-const house = ref<HouseBody | null>(null);
+const house = computed(() => home.house);
 const known = ref<KnownBody | null>(null);
 const standing = ref<StandingBody | null>(null);
-/** Since when what is shown has been kept here; null where it was read just now. */
-const keptAt = ref<string | null>(null);
-const absent = ref(false);
 
 const { state, load } = useLoading(async () => {
-  try {
-    const [body, facts, stands] = await Promise.all([
-      ask('house', { params: { homeId } }),
-      ask('known', { params: { homeId } }),
-      ask('standing', { params: { homeId } }),
-    ]);
-    standing.value = stands;
-    house.value = body;
-    known.value = facts;
-    keptAt.value = null;
-    const personId = session.me?.personId;
-    if (personId !== undefined)
-      keptSheets.keep(homeId, {
-        version: 2,
-        personId,
-        keptAt: new Date().toISOString(),
-        house: body,
-        known: facts,
-        standing: stands,
-      });
-    // Only titles of tasks hang on it: without it they are named by their ids, and the sheet stands.
-    await loadCatalogue().catch(() => undefined);
-  } catch (error) {
-    if (!(error instanceof NoConnection)) throw error;
-    const kept = keptSheets.find(homeId, session.me?.personId ?? null);
-    absent.value = kept === null;
-    house.value = kept?.house ?? null;
-    known.value = kept?.known ?? null;
-    standing.value = kept?.standing ?? null;
-    keptAt.value = kept?.keptAt ?? null;
-    if (kept) locale.value = kept.house.home.vocabulary;
-  }
+  const params = { homeId };
+  const [facts, stands] = await Promise.all([
+    ask('known', { params }),
+    ask('standing', { params }),
+    home.load(homeId),
+  ]);
+  known.value = facts;
+  standing.value = stands;
 });
 
 const assets = computed(() => (house.value && known.value ? knownAssets(house.value, known.value) : []));
@@ -95,9 +51,7 @@ const FIRST: Readonly<Record<string, readonly string[]>> = {
   power: ['powerFirst'],
 };
 const houseAsset = computed(() => assets.value.find(({ kind }) => kind === 'house'));
-const mayWrite = computed(
-  () => house.value !== null && house.value.role !== 'viewer' && keptAt.value === null,
-);
+const mayWrite = computed(() => home.mayWrite);
 
 const nameOf = ({ name, kind }: EmergencyPoint): string => name ?? t.value(`assetKind.${kind}`);
 const howOf = ({ handle, how }: EmergencyPoint): string =>
@@ -115,9 +69,6 @@ const print = (): void => {
         {{ t('sheet.lead', { home: house.home.name }) }}
         <Button text class="no-print" @click="print">{{ t('sheet.print') }}</Button>
       </p>
-      <p v-if="keptAt && house" class="notice" role="status">
-        {{ t('sheet.asOf', { when: speech.formats.instant(keptAt, house.home.zone) }) }}
-      </p>
     </header>
     <div class="column">
       <PageState
@@ -127,7 +78,6 @@ const print = (): void => {
         :again="t('shell.tryAgain')"
         @again="load"
       />
-      <p v-else-if="absent" class="notice">{{ t('sheet.none') }}</p>
       <template v-else>
         <ShutList
           v-if="house && standing"
@@ -135,7 +85,7 @@ const print = (): void => {
           :lines="standing.lines"
           :marks="standing.marks"
           :house="house"
-          :speech="sheetSpeech"
+          :speech="speech"
           :may-write="false"
           busy
         />

@@ -1,6 +1,6 @@
 import { NEW_WALK, sameWalk, walkStateSchema } from '../../../core/walkthrough/walkState.ts';
 import { keyOf } from '../../device/kept.ts';
-import { ask } from '../../device/ask.ts';
+import { ask, keepKnown } from '../../device/ask.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useSharedDocument } from '../../composables/useSharedDocument.ts';
 
@@ -12,7 +12,11 @@ export function useWalk(homeId: string) {
     schema: walkStateSchema,
     fresh: NEW_WALK,
     read: () => ask('walk', { params: { homeId } }),
-    send: (saw, state) => actNow({ route: 'saveWalk', homeId, body: { saw, state }, label: '' }),
+    send: async (saw, state) => {
+      const saved = await actNow({ route: 'saveWalk', homeId, body: { saw, state }, label: '' });
+      void keepKnown('walk', { params: { homeId } }, saved);
+      return saved;
+    },
     same: sameWalk,
     over: 'walk-over',
   });

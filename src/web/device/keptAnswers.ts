@@ -1,0 +1,46 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { z } from 'zod';
+
+/** An answer as it came, and when. */
+const keptSchema = z.object({ at: z.iso.datetime(), body: z.unknown() });
+export type KeptAnswer = z.infer<typeof keptSchema>;
+
+interface Schema extends DBSchema {
+  answers: { key: string; value: unknown };
+}
+
+let opened: Promise<IDBPDatabase<Schema>> | null = null;
+
+function database(): Promise<IDBPDatabase<Schema>> {
+  opened ??= openDB<Schema>('salt-ledger answers', 1, {
+    upgrade: (db) => void db.createObjectStore('answers'),
+    terminated: () => (opened = null),
+  });
+  return opened;
+}
+
+/** Where the answer to a question of one person is kept. */
+const keyOf = (personId: string, address: string): string => `${personId} ${address}`;
+
+/** Keeps what the server last answered a person at an address. Where the device has no room left it is simply not kept. */
+export async function keepAnswer(personId: string, address: string, body: unknown): Promise<void> {
+  const kept: KeptAnswer = { at: new Date().toISOString(), body };
+  try {
+    // The copy is plain data: the browser's database takes no reactive objects.
+    await (await database()).put('answers', JSON.parse(JSON.stringify(kept)), keyOf(personId, address));
+  } catch (error) {
+    if (!(error instanceof DOMException)) throw error;
+  }
+}
+
+/** The last answer kept of a person at an address; null where there is none that can be read. */
+export async function findAnswer(personId: string, address: string): Promise<KeptAnswer | null> {
+  const { data } = keptSchema.safeParse(await (await database()).get('answers', keyOf(personId, address)));
+  return data ?? null;
+}
+
+/** Forgets what was answered a person at every address that begins so; at all of them, where none is named. */
+export async function dropAnswers(personId: string, beginning = ''): Promise<void> {
+  const from = keyOf(personId, beginning);
+  await (await database()).delete('answers', IDBKeyRange.bound(from, `${from}\uffff`));
+}
