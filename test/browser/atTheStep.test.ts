@@ -182,6 +182,7 @@ describe('on a phone, at the step', () => {
   test('at 4 tons the first tablets are 8, wherever they are named', async () => {
     await page.visit('house');
     await page.press('Condensate drain', "//li[contains(@class, 'thing')]");
+    await page.click('[data-tab=facts]');
     await page.click('[data-act=facts]');
     await page.type('Tons of cooling', '4');
     await page.press('Save', '//form');

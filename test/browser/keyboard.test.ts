@@ -127,6 +127,8 @@ describe('the main path by keyboard alone', () => {
     await tabTo('Air filters and air handling');
     await keys(Key.ENTER);
     await page.find('[data-kept]');
+    await tabTo('Change the air filter');
+    await keys(Key.ENTER);
     await tabTo('Change how often … : Change the air filter');
     await keys(Key.ENTER);
     await page.says('Times a year', '[data-test=change]');
@@ -144,7 +146,9 @@ describe('the main path by keyboard alone', () => {
     await page.says('Rooms and what is in them');
     await tabTo('Furnace');
     await keys(Key.ENTER);
-    await page.says('What is known');
+    await page.find('[data-tab=facts]');
+    await tabTo('Tasks');
+    await keys(Key.ARROW_RIGHT, Key.ENTER);
     await tabTo('Change …');
     await keys(Key.ENTER);
     const model = await page.field('Model, as the label says');

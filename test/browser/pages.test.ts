@@ -125,14 +125,21 @@ const PLACES: Record<string, () => Promise<unknown>> = {
       .visit('house')
       .then(() => page.press('Change …', "//*[@aria-label='Rooms and what is in them']"))
       .then(() => page.find('.room-form')),
-  'a thing': () => page.press('Return filter').then(() => page.says('Its tasks')),
+  'a thing': () => page.press('Return filter').then(() => page.find('[data-tab=facts]')),
   'a thing, its facts being told': () =>
-    page.click('[data-act=facts]').then(() => page.field('Number of filters')),
+    page
+      .click('[data-tab=facts]')
+      .then(() => page.click('[data-act=facts]'))
+      .then(() => page.field('Number of filters')),
   'a thing being replaced': () =>
-    page.click('[data-act=replace]').then(() => page.field('Day it was replaced')),
+    page
+      .click('[data-tab=tasks]')
+      .then(() => page.click('[data-act=replace]'))
+      .then(() => page.field('Day it was replaced')),
   'a thing with readings over time': async () => {
     await page.visit('house');
     await page.press('Foundation');
+    await page.click('[data-tab=measured]');
     await page.find('[data-series] svg');
   },
   Upkeep: () => page.visit('upkeep').then(() => page.unfold()),

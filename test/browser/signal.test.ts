@@ -62,7 +62,6 @@ const OPENED: readonly (readonly [path: string, words: string])[] = [
   ['/record', 'Done'],
   ['/how-to/disagreements', 'How often to change a thin filter'],
   ['/how-to/calculators', 'Temperature difference across the cooling'],
-  ['/log', 'Something is wrong'],
 ];
 
 describe('without a signal', () => {

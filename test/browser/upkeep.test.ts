@@ -99,6 +99,7 @@ describe('what the record proposes', () => {
     await page.click(kept(FILTER, 'accept'));
     await page.says('Dates that move', kept(FILTER));
     await page.press('Save');
+    await page.click(kept(FILTER, 'open'));
     await page.says(`My own interval: every ${days} days`, kept(FILTER));
   });
 });

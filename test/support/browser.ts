@@ -353,6 +353,16 @@ export class Page {
     await this.driver.executeScript(
       "document.querySelectorAll('.k-fold-head[aria-expanded=false]').forEach((head) => head.click())",
     );
+    await this.openRows();
+  }
+
+  /** Opens every row of a schedule that shows two lines of it. */
+  async openRows(): Promise<void> {
+    const folded = '[data-kept] [data-act=open][aria-expanded=false]';
+    await this.waitFor(async () => {
+      await this.driver.executeScript(`document.querySelectorAll('${folded}').forEach((row) => row.click())`);
+      return (await this.count(folded)) === 0;
+    }, 'some rows stay folded');
   }
 
   async menuItem(words: string): Promise<void> {

@@ -138,6 +138,7 @@ export const daily = {
     doneAlong: 'Done: {title}',
     readAge: 'Check date',
     doneOn: 'Done with details …',
+    change: 'Change how often …',
     postponeWeek: 'Postpone a week',
     notThisWeek: 'Not this week',
     putOff: 'Postpone …',

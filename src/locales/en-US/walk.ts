@@ -48,6 +48,8 @@ export const walk = {
     leave: 'Continue later',
     saved: 'Saved so far. Continue from any device.',
     unknown: 'don’t know yet',
+    noneOfThem: 'none of these',
+    nextQuestion: 'Next question',
     fewer: 'one fewer',
     more: 'one more',
     made: 'A year, or year and month, such as 2019 or 2019-06.',

@@ -1,12 +1,19 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import Tab from 'primevue/tab';
+import TabList from 'primevue/tablist';
+import TabPanel from 'primevue/tabpanel';
+import TabPanels from 'primevue/tabpanels';
+import Tabs from 'primevue/tabs';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
-import type { SeriesBody } from '../../../contract/schemas.ts';
+import type { SeriesBody, UpkeepBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import { ageingOf } from '../../../core/house/expectedLife.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { rootsOf, type Asset } from '../../../core/house/house.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
@@ -16,16 +23,23 @@ import { useLoading } from '../../composables/useLoading.ts';
 import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
+import { usePhotos } from '../../composables/usePhotos.ts';
+import type { Sent } from '../../composables/useWriting.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
+import { waitsText } from '../../composables/waitsText.ts';
+import KeptRow from '../../parts/schedule/KeptRow.vue';
+import { firstUnit, systemsOf, type KeptLine } from '../../parts/schedule/keptLines.ts';
 import DocumentList from './DocumentList.vue';
 import FactFields from './FactFields.vue';
 import LifeList from './LifeList.vue';
 import LeavePanel from './LeavePanel.vue';
 import PhotoList from './PhotoList.vue';
+import ThingHead from './ThingHead.vue';
 
 // The charts and their library are fetched where there is something to draw.
 const ReadingsSection = defineAsyncComponent(() => import('./ReadingsSection.vue'));
 
-/** One thing of the house: what is known of it, its age, its photos, what is kept on it; and its leaving. */
+/** One thing of the house: at a glance, and by tabs its tasks with their schedules, facts, measurements, photos and papers, and history. */
 const route = useRoute();
 const router = useRouter();
 const home = useHome();
@@ -34,21 +48,25 @@ const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 const assetId = computed(() => String(route.params['assetId']));
 const known = ref<KnownBody | null>(null);
+const upkeep = ref<UpkeepBody | null>(null);
 const photos = ref<PhotoBody[]>([]);
 const series = ref<SeriesBody | null>(null);
 const say = useSaying();
+const { tellBody } = useErrorText();
+const { address } = usePhotos(homeId);
 const leaving = ref<'replace' | 'remove' | null>(null);
 
 async function read(): Promise<void> {
   const params = { homeId };
   const [, body, pictures, over] = await Promise.all([
     home.load(homeId),
-    ask('known', { params }),
+    ask('upkeep', { params }),
     ask('photos', { params }),
     ask('series', { params }),
   ]);
   series.value = over;
-  known.value = body;
+  upkeep.value = body;
+  known.value = body.known;
   photos.value = pictures;
 }
 const { state, load } = useLoading(read);
@@ -78,22 +96,74 @@ const readingSpeech = computed(() => ({ ...speech.value, currency: home.house?.h
 const hasReadings = computed(
   () => series.value?.series.some(({ asset: one }) => one === root.value) ?? false,
 );
-/** The duties on what stands in this place, whoever stood there first. */
-const kept = computed(() => {
+/** The tasks on what stands in this place, whoever stood there first, the next to be due on top. */
+const lines = computed((): KeptLine[] => {
   const { house } = home;
-  if (!house) return [];
+  if (!house || !upkeep.value) return [];
   const roots = rootsOf(house.assets);
-  const root = roots.get(assetId.value);
-  return house.duties
-    .filter(({ asset: one }) => (roots.get(one) ?? one) === root)
-    .flatMap(({ id, practice }) => {
-      const row = home.rows.find(({ dutyId }) => dutyId === id);
-      if (row?.retired === true) return [];
-      const due = row?.occurrence?.window.due;
-      const title = practiceTitle(speech.value, practice);
-      return [{ id, title, due: due === undefined ? t.value('upkeep.notDue') : dateText(speech.value, due) }];
-    });
+  const isHere = (id: string): boolean => (roots.get(id) ?? id) === root.value;
+  const own = { ...house, duties: house.duties.filter(({ asset: one }) => isHere(one)) };
+  const due = (line: KeptLine): string => firstUnit(line)?.kept.next[0]?.window.due ?? '9999';
+  return systemsOf(own, upkeep.value, home.find, practiceSystemSchema.options)
+    .flatMap((one) => one.lines)
+    .filter(({ standing }) => standing !== 'given-up')
+    .sort((one, other) => due(one).localeCompare(due(other)));
 });
+const lastOf = ({ units }: KeptLine): CivilDate | undefined => latest(units.map(({ duty }) => duty.id));
+const latest = (duties: readonly string[]): CivilDate | undefined =>
+  duties
+    .flatMap((duty) => known.value?.lastDone[duty] ?? [])
+    .sort()
+    .at(-1);
+
+/** What comes next here, and what was done last. */
+const dates = computed(() => {
+  const titleOf = ({ practice }: KeptLine): string => practiceTitle(speech.value, practice);
+  const [first] = lines.value;
+  const next = first && firstUnit(first)?.kept.next[0]?.window.due;
+  const [done] = lines.value
+    .flatMap((line) => {
+      const on = lastOf(line);
+      return on === undefined ? [] : [{ line, on }];
+    })
+    .sort((one, other) => other.on.localeCompare(one.on));
+  return [
+    ...(first && next
+      ? [
+          {
+            label: t.value('thing.nextUp'),
+            day: dateText(speech.value, next),
+            what: titleOf(first),
+            late: next < speech.value.today,
+          },
+        ]
+      : []),
+    ...(done
+      ? [
+          {
+            label: t.value('thing.lastDone'),
+            day: dateText(speech.value, done.on),
+            what: titleOf(done.line),
+            late: false,
+          },
+        ]
+      : []),
+  ];
+});
+
+const TABS = ['tasks', 'facts', 'measured', 'papers', 'history'] as const;
+type TabName = (typeof TABS)[number];
+const tabs = computed(() => TABS.filter((one) => one !== 'measured' || hasReadings.value));
+/** The open tab, in the address: the way back leads to it. */
+const tab = computed({
+  get: (): TabName => TABS.find((one) => one === route.query['tab']) ?? 'tasks',
+  set: (name) => void router.replace({ query: name === 'tasks' ? {} : { tab: name } }),
+});
+const opened = ref(new Set<string>());
+function turn(key: string, open: boolean): void {
+  if (open) opened.value.add(key);
+  else opened.value.delete(key);
+}
 
 watch(assetId, () => {
   leaving.value = null;
@@ -106,6 +176,16 @@ async function tell(text: string): Promise<void> {
   lives.value += 1;
   say({ text });
   leaving.value = null;
+}
+
+/** Says what came of a change of a schedule, and reads anew what it moved. */
+async function written({ outcome }: Sent, text: string): Promise<void> {
+  if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
+  else {
+    if (outcome.kind === 'delivered') await load();
+    say({ text: `${text}${waitsText(t.value, outcome)}` });
+    lives.value += 1;
+  }
 }
 
 async function replaced(id: string): Promise<void> {
@@ -141,74 +221,97 @@ async function replaced(id: string): Promise<void> {
             capital(t('thing.by', { name: successor.name }))
           }}</RouterLink>
         </p>
-        <p v-if="ageing" class="age" :class="{ past: ageing.past }">
-          <strong>{{ t('thing.life') }}:</strong> {{ ageing.text }}
-        </p>
-        <FactFields
-          :key="assetId"
+        <ThingHead
           :asset="asset"
-          :facts="asset.facts ?? {}"
-          :house="home.house"
+          :photo="own[0] ?? null"
+          :address-of="address"
+          :dates="dates"
           :speech="speech"
           :may-write="home.mayWrite && !gone"
-          @saved="tell"
+          @photo="tab = 'papers'"
         />
-        <section :aria-label="t('thing.kept')">
-          <h2>{{ t('thing.kept') }}</h2>
-          <p v-if="kept.length === 0" class="soft">{{ t('thing.keptNone') }}</p>
-          <ul v-else class="ruled">
-            <li v-for="one in kept" :key="one.id" class="row">
-              <RouterLink :to="{ name: 'upkeep', params: { homeId }, query: { find: one.title } }">{{
-                one.title
-              }}</RouterLink>
-              <span class="soft">{{ one.due }}</span>
-            </li>
-          </ul>
-        </section>
-        <section v-if="home.mayWrite && !gone && asset.kind !== 'house'" class="no-print">
-          <p v-if="leaving === null" class="ways">
-            <Button text data-act="replace" @click="leaving = 'replace'">
-              {{ t('thing.replace') }}
-            </Button>
-            <Button text data-act="remove" @click="leaving = 'remove'">
-              {{ t('thing.remove') }}
-            </Button>
-          </p>
-          <LeavePanel
-            v-else
-            :key="leaving"
-            :way="leaving"
-            :asset="asset"
-            :house="home.house"
-            :speech="speech"
-            @close="leaving = null"
-            @replaced="replaced"
-            @removed="tell"
-          />
-        </section>
-        <ReadingsSection
-          v-if="series && hasReadings"
-          :body="series"
-          :root="root"
-          :name="name"
-          :speech="readingSpeech"
-        />
-        <PhotoList
-          :asset="asset"
-          :home-id="homeId"
-          :photos="own"
-          :speech="speech"
-          :may-write="home.mayWrite && !gone"
-          @changed="tell"
-        />
-        <DocumentList
-          :asset="asset"
-          :home-id="homeId"
-          :speech="speech"
-          :may-write="home.mayWrite && !gone"
-          @changed="tell"
-        />
-        <LifeList :key="lives" :house="home.house" :asset-id="assetId" :speech="speech" />
+        <Tabs v-model:value="tab" lazy>
+          <TabList>
+            <Tab v-for="one in tabs" :key="one" :value="one" :data-tab="one">{{ t(`thing.tab.${one}`) }}</Tab>
+          </TabList>
+          <TabPanels>
+            <TabPanel value="tasks">
+              <p v-if="lines.length === 0" class="soft">{{ t('thing.keptNone') }}</p>
+              <ul v-else class="ruled" :aria-label="t('thing.kept')">
+                <KeptRow
+                  v-for="line in lines"
+                  :key="`${line.key} ${lives}`"
+                  :line="line"
+                  :home-id="homeId"
+                  :speech="speech"
+                  :may-write="home.mayWrite && !gone"
+                  :last="lastOf(line)"
+                  :opened="opened.has(line.units[0]?.duty.id ?? '')"
+                  @update:opened="turn(line.units[0]?.duty.id ?? '', $event)"
+                  @written="written"
+                />
+              </ul>
+              <section v-if="home.mayWrite && !gone && asset.kind !== 'house'" class="no-print">
+                <p v-if="leaving === null" class="ways">
+                  <Button outlined data-act="replace" @click="leaving = 'replace'">
+                    {{ t('thing.replace') }}
+                  </Button>
+                  <Button outlined data-act="remove" @click="leaving = 'remove'">
+                    {{ t('thing.remove') }}
+                  </Button>
+                </p>
+                <LeavePanel
+                  v-else
+                  :key="leaving"
+                  :way="leaving"
+                  :asset="asset"
+                  :house="home.house"
+                  :speech="speech"
+                  @close="leaving = null"
+                  @replaced="replaced"
+                  @removed="tell"
+                />
+              </section>
+            </TabPanel>
+            <TabPanel value="facts">
+              <p v-if="ageing" class="age" :class="{ past: ageing.past }">
+                <strong>{{ t('thing.life') }}:</strong> {{ ageing.text }}
+              </p>
+              <FactFields
+                :key="assetId"
+                :asset="asset"
+                :facts="asset.facts ?? {}"
+                :house="home.house"
+                :speech="speech"
+                :may-write="home.mayWrite && !gone"
+                @saved="tell"
+              />
+            </TabPanel>
+            <TabPanel v-if="series && hasReadings" value="measured">
+              <ReadingsSection :body="series" :root="root" :name="name" :speech="readingSpeech" />
+            </TabPanel>
+            <TabPanel value="papers">
+              <PhotoList
+                :asset="asset"
+                :home-id="homeId"
+                :photos="own"
+                :speech="speech"
+                :may-write="home.mayWrite && !gone"
+                @changed="tell"
+              />
+              <DocumentList
+                :asset="asset"
+                :home-id="homeId"
+                :speech="speech"
+                :may-write="home.mayWrite && !gone"
+                @changed="tell"
+              />
+            </TabPanel>
+            <TabPanel value="history">
+              <LifeList :key="lives" :house="home.house" :asset-id="assetId" :speech="speech" />
+            </TabPanel>
+          </TabPanels>
+        </Tabs>
       </template>
     </div>
   </div>
@@ -221,13 +324,6 @@ async function replaced(id: string): Promise<void> {
 
 section {
   margin-top: calc(var(--line) * 1.5);
-}
-
-.row {
-  display: flex;
-  justify-content: space-between;
-  gap: 0 1rem;
-  padding: 0.25rem 0;
 }
 
 .ways {

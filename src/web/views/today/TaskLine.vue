@@ -81,14 +81,14 @@ const acts = computed((): Act[] => [
       emit('postpone', props.line);
     },
   },
-  { label: t.value('today.run'), act: () => void openSteps() },
+  {
+    label: t.value('today.run'),
+    act: () => void goTo('runs', { duty: props.line.units.map(({ duty }) => duty.id).join() }),
+  },
+  { label: t.value('today.change'), act: () => void goTo('upkeep', { find: title.value, change: '1' }) },
 ]);
-const openSteps = () =>
-  router.push({
-    name: 'runs',
-    params: router.currentRoute.value.params,
-    query: { duty: props.line.units.map(({ duty }) => duty.id).join() },
-  });
+const goTo = (name: string, query: Record<string, string>) =>
+  router.push({ name, params: router.currentRoute.value.params, query });
 
 const act = (): void => {
   if (props.busy) return;

@@ -16,7 +16,7 @@ import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
 import PracticeEntry from '../../parts/practice/PracticeEntry.vue';
-import type { KeptSystem } from './keptLines.ts';
+import type { KeptSystem } from '../../parts/schedule/keptLines.ts';
 
 /** Beside the duties of a system: practices not kept here, facts to find out, improvements, responses and advice. */
 const props = defineProps<{

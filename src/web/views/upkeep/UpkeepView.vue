@@ -6,6 +6,7 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { UpkeepBody } from '../../../contract/schemas.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { ask } from '../../device/ask.ts';
@@ -16,9 +17,9 @@ import type { Sent } from '../../composables/useWriting.ts';
 import { useSaying } from '../../composables/useSaying.ts';
 import { useHome } from '../../stores/home.ts';
 import SystemPanels from '../../kit/SystemPanels.vue';
-import KeptRow from './KeptRow.vue';
+import KeptRow from '../../parts/schedule/KeptRow.vue';
 import SystemExtras from './SystemExtras.vue';
-import { systemsOf, type KeptLine, type KeptSystem } from './keptLines.ts';
+import { systemsOf, type KeptLine, type KeptSystem } from '../../parts/schedule/keptLines.ts';
 
 /** How each thing is kept, system by system: the terms and the next dates, the schools side by side, what evidence proposes. */
 const route = useRoute();
@@ -31,6 +32,19 @@ const upkeep = ref<UpkeepBody | null>(null);
 const sought = ref(typeof route.query['find'] === 'string' ? route.query['find'] : '');
 const showGiven = ref(false);
 const say = useSaying();
+/** The rows that show all there is: by their names, so that they stay open over a change. From Today one comes to change one task. */
+const changing = route.query['change'] === '1';
+const opened = ref(new Set(changing ? [sought.value] : []));
+const titleOf = ({ practice }: KeptLine): string => practiceTitle(speech.value, practice);
+function turn(title: string, open: boolean): void {
+  if (open) opened.value.add(title);
+  else opened.value.delete(title);
+}
+const lastOf = ({ units }: KeptLine): CivilDate | undefined =>
+  units
+    .flatMap(({ duty }) => upkeep.value?.known.lastDone[duty.id] ?? [])
+    .sort()
+    .at(-1);
 /** Counts the changes made, so that every panel begins anew after one. */
 const changes = ref(0);
 
@@ -131,6 +145,10 @@ async function takenUp(text: string): Promise<void> {
             :home-id="homeId"
             :speech="speech"
             :may-write="home.mayWrite"
+            :last="lastOf(line)"
+            :changing="changing"
+            :opened="opened.has(titleOf(line))"
+            @update:opened="turn(titleOf(line), $event)"
             @written="written"
           />
         </ul>

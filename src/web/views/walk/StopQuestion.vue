@@ -182,10 +182,6 @@ const times = computed(() => [
 </template>
 
 <style scoped>
-.question + .question {
-  margin-top: var(--line);
-}
-
 legend {
   margin-bottom: 0.25rem;
 }

@@ -19,7 +19,7 @@ import { useHome } from '../../stores/home.ts';
 import { countryOfZone } from '../../parts/place/countries.ts';
 import PlanPage from './PlanPage.vue';
 import StopPhotos from './StopPhotos.vue';
-import StopQuestion from './StopQuestion.vue';
+import StopQuestions from './StopQuestions.vue';
 import { useWalk } from './useWalk.ts';
 
 /** The walk through a house: a kind of house, a climate, stop after stop with likely answers to confirm, and the plan. */
@@ -207,17 +207,16 @@ function confirm(): void {
         </div>
         <div class="text">
           <h2 tabindex="-1">{{ t(`walk.stops.${stop.code}`) }}</h2>
-          <StopQuestion
-            v-for="question in questions"
-            :key="question.code"
-            :question="question"
+          <StopQuestions
+            :key="stop.code"
+            :questions="questions"
+            :answers="answers"
             :given="given"
             :speech="speech"
             :on="on"
             :hemisphere="place.hemisphere"
-            :error="wrongDate === question.code ? t('problem.partial-date') : ''"
-            :model-value="answers[question.code] ?? null"
-            @update:model-value="answer(question.code, $event)"
+            :wrong="wrongDate === null ? null : { code: wrongDate, text: t('problem.partial-date') }"
+            @answer="answer"
           />
           <StopPhotos :key="stop.code" :home-id="homeId" :caption="t(`walk.stops.${stop.code}`)" />
           <p class="actions">

@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref } from 'vue';
 import RuledLine from '../../kit/RuledLine.vue';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { proposedTerms } from '../../../core/upkeep/traitEntries.ts';
 import { practiceTitle, ruleText } from '../../../locales/practiceText.ts';
@@ -18,12 +19,23 @@ import { firstUnit, type KeptLine } from './keptLines.ts';
 
 import { lookOfGrade } from '../../parts/task/look.ts';
 
-/** One practice as it is kept, on one thing or several: its terms, its next date, what evidence says; and what can be done about it. */
-const props = defineProps<{ line: KeptLine; homeId: string; speech: Speech; mayWrite: boolean }>();
+/** One task and its schedule, on one thing or several, in two lines; opened, with its terms, what evidence says, and what can be done about it. */
+const props = defineProps<{
+  line: KeptLine;
+  homeId: string;
+  speech: Speech;
+  mayWrite: boolean;
+  /** The last day it was done; undefined where that is not known. */
+  last?: CivilDate | undefined;
+  /** Opens with the approaches side by side. */
+  changing?: boolean;
+}>();
+/** Whether the row shows all there is, or its two lines. */
+const isOpen = defineModel<boolean>('opened', { default: false });
 const emit = defineEmits<{ written: [sent: Sent, text: string] }>();
 
 type Panel = 'dates' | 'change' | 'proposed' | 'pause' | 'resume' | 'retire';
-const open = ref<Panel | null>(null);
+const open = ref<Panel | null>(props.changing && props.line.standing !== 'given-up' ? 'change' : null);
 const home = useHome();
 const { write } = useWriting();
 const t = computed(() => props.speech.t);
@@ -55,6 +67,15 @@ const said = computed(() => {
     ...(kept ? [t.value('upkeep.since', { since: dateText(props.speech, kept.since) })] : []),
   ].join('; ');
 });
+/** How often, and the day it was last done. */
+const often = computed(() =>
+  [
+    ruleText(props.speech, props.line.terms.rule),
+    props.last === undefined
+      ? t.value('upkeep.lastNone')
+      : t.value('upkeep.last', { on: dateText(props.speech, props.last) }),
+  ].join(' · '),
+);
 const standing = computed(() => {
   const kept = props.line.units[0]?.kept;
   if (kept?.retiredOn) return t.value('upkeep.given', { on: dateText(props.speech, kept.retiredOn) });
@@ -93,9 +114,12 @@ async function dismiss(): Promise<void> {
   >
     <div>
       <p>
-        <strong>{{ title }}</strong> <span class="soft">{{ things }}</span>
+        <Button text class="title" data-act="open" :aria-expanded="isOpen" @click="isOpen = !isOpen"
+          ><strong>{{ title }}</strong> <span class="soft">{{ things }}</span></Button
+        >
       </p>
-      <p class="small">{{ capital(said) }}.</p>
+      <p class="small soft">{{ capital(often) }}</p>
+      <p v-if="isOpen" class="small">{{ capital(said) }}.</p>
       <p v-if="standing" class="small standing">{{ capital(standing) }}.</p>
       <p v-else-if="!next" class="small soft">{{ asleep }}</p>
       <div v-if="proposal && open !== 'proposed'" class="proposal small">
@@ -132,7 +156,7 @@ async function dismiss(): Promise<void> {
           </ul>
         </details>
       </div>
-      <p class="acts no-print">
+      <p v-if="isOpen" class="acts no-print">
         <Button v-if="next" text data-act="dates" :aria-expanded="open === 'dates'" @click="toggle('dates')">
           {{ t('upkeep.dates') }}<span class="unseen">: {{ title }}</span>
         </Button>
@@ -157,9 +181,9 @@ async function dismiss(): Promise<void> {
           </Button>
         </template>
       </p>
-      <NextDates v-if="open === 'dates'" :line="line" :speech="speech" />
+      <NextDates v-if="isOpen && open === 'dates'" :line="line" :speech="speech" />
       <ChangePanel
-        v-else-if="open === 'change' || open === 'proposed'"
+        v-else-if="(isOpen && open === 'change') || open === 'proposed'"
         :key="open"
         :line="line"
         :start="open === 'proposed' ? taken : line.terms"
@@ -170,7 +194,7 @@ async function dismiss(): Promise<void> {
         @written="(sent, text) => emit('written', sent, text)"
       />
       <ActPanel
-        v-else-if="open"
+        v-else-if="isOpen && open !== null && open !== 'dates' && open !== 'change'"
         :key="open"
         :act="open"
         :line="line"
@@ -188,6 +212,16 @@ async function dismiss(): Promise<void> {
 /* Everything stands in the text column: what can be done here is more than fits beside it. */
 li {
   --acts: 0;
+}
+
+.title {
+  display: block;
+  width: 100%;
+  min-height: 2rem;
+  padding: 0;
+  color: inherit;
+  font: inherit;
+  text-align: left;
 }
 
 .dateless {
@@ -215,6 +249,10 @@ li {
 }
 
 @media (max-width: 44rem) {
+  .title {
+    min-height: 2.75rem;
+  }
+
   .dateless {
     padding-left: 5.25rem;
   }
