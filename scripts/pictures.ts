@@ -116,7 +116,7 @@ try {
   await page.toast('Next due');
   await page.visit('ledger');
   await page.click('[data-entry] [data-act=entry]');
-  await page.click('[data-entry] [data-act=correct]');
+  await page.click('[data-details] [data-act=correct]');
   await page.type('Minutes', '4');
   await page.press('Save');
   await page.toast('Saved.');

@@ -93,7 +93,7 @@ describe('the main path by keyboard alone', () => {
   test('in the ledger, correct the day', async () => {
     await tabTo('Record', true);
     await keys(Key.ENTER);
-    await page.says('Everything recorded');
+    await page.says('Everything done, measured');
     await page.find('[data-entry]');
     await tabTo('Done');
     await keys(Key.ENTER);

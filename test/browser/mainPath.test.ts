@@ -53,29 +53,31 @@ describe('the main path: sign in, see what is due and why, log it, find it in th
     await page.click('[data-entry] [data-act=entry]');
     const first = await (await page.find('[data-entry]')).getText();
     expect(first).toContain('Done Test the smoke alarm, Basement');
-    expect(first).toMatch(/added Nov 24, 2026, 12:\d\d\sPM by Demo/);
+    expect(await (await page.find('[data-details]')).getText()).toMatch(
+      /added Nov 24, 2026, 12:\d\d\sPM by Demo/,
+    );
   });
 
   test('corrected, it says what was beside what is, and moves the date again', async () => {
-    await page.click('[data-entry] [data-act=correct]');
+    await page.click('[data-details] [data-act=correct]');
     await page.type('Day', '2026-11-20');
     await page.type('Minutes', '7');
     await page.type('Why (optional', 'It was Friday');
     await page.press('Save');
     const effect = await page.toast('Saved.');
     expect(effect).toContain('Test the smoke alarm, Basement is now due Sun, Dec 20, in 26 days.');
-    const corrected = await page.says('edited Nov 24', '[data-entry]');
+    const corrected = await page.says('edited Nov 24', '[data-details]');
     expect(corrected).toContain('Day was Tue, Nov 24, is Fri, Nov 20');
     expect(corrected).toContain('Minutes was nothing, is 7 minutes');
     expect(corrected).toContain('“It was Friday”');
   });
 
   test('struck out it no longer counts, and restored it does', async () => {
-    await page.click('[data-entry] [data-act=strike]');
+    await page.click('[data-details] [data-act=strike]');
     await page.press('Delete');
     await page.toast('is now due Sun, Nov 1, 23 days ago');
-    await page.says('(deleted)', '[data-entry]');
-    await page.click('[data-entry] [data-act=restore]');
+    await page.says('(deleted)', '[data-entry]:has([aria-expanded=true])');
+    await page.click('[data-details] [data-act=restore]');
     await page.toast('Restored. Test the smoke alarm, Basement is now due Sun, Dec 20');
   });
 

@@ -45,7 +45,7 @@ describe('the ledger narrowed down', () => {
     await page.choose('Task', 'Test the smoke alarm');
     await page.press('Search');
     await page.waitFor(
-      async () => !(await page.says('Test the smoke alarm', '.ruled')).includes('Change the air filter'),
+      async () => !(await page.says('Test the smoke alarm', '.k-table')).includes('Change the air filter'),
       'not narrowed',
     );
     expect(new URL(await page.driver.getCurrentUrl()).searchParams.get('task')).toBe('Test the smoke alarm');
@@ -105,7 +105,10 @@ describe('as a table', () => {
     await page.says('Painted the fence', '[data-test=preview] ol');
     await page.click('[data-act=csv-take]');
     await page.toast('1 entry imported.');
-    await page.says('Painted the fence');
+    await page.type('Search', 'fence');
+    await page.press('Search');
+    await page.says('Painted the fence', '[data-entry]');
+    await page.press('Clear filters');
   });
 });
 
@@ -113,7 +116,7 @@ describe('one thing', () => {
   test('has its whole life on its page, and its papers with the end of their cover', async () => {
     await page.visit('house');
     await page.press('Water heater');
-    await page.says('History');
+    await page.click('[data-tab=papers]');
     const file = join(folder, 'warranty.pdf');
     writeFileSync(file, '%PDF-1.4 six years on the tank');
     await page.press('Add this paper');
@@ -135,6 +138,7 @@ describe('one thing', () => {
   });
 
   test('leads to all of it in the ledger', async () => {
+    await page.click('[data-tab=history]');
     await page.press('All of it in the record');
     await page.find('[data-entry]');
     expect(new URL(await page.driver.getCurrentUrl()).searchParams.get('asset')).not.toBeNull();

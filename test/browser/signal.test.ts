@@ -83,7 +83,7 @@ describe('without a signal', () => {
       await page.says(words, 'main');
     }
     const thing = await page.driver.executeScript<string>(
-      "return fetch('/api' + location.pathname.replace(/\\/log$/, '')).then((answer) => answer.json()).then(({ assets }) => assets[0].id)",
+      `return fetch('/api${home}').then((answer) => answer.json()).then(({ assets }) => assets[0].id)`,
     );
     await page.go(`${home}/house/things/${thing}`);
     await page.says('History', 'main');

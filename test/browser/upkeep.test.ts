@@ -106,6 +106,7 @@ describe('what the record proposes', () => {
 
 describe('pausing, taking up, giving up', () => {
   test('a pause says what it moves, and lasts until it is taken up again', async () => {
+    await page.click(kept('Look for moisture at every fixture', 'open'));
     await page.click(kept('Look for moisture at every fixture', 'pause'));
     await page.says('→ nothing due.', '[data-test=moves]');
     await page.press('Pause');

@@ -123,6 +123,7 @@ export const daily = {
     baselineLead:
       'No record that these were ever done. They are not urgent: spread them over the next weeks, safety and frost first.',
     emptyTitle: 'No tasks yet',
+    walkOn: 'Continue the walk-through: 1 stop done | Continue the walk-through: {n} stops done',
     empty:
       'Walk through the house once, or add one thing at a time. Then this page shows what is due and why.',
     allDone: 'Nothing to do this week.',

@@ -70,6 +70,10 @@ export const house = {
     first: 'The maker’s instructions, local codes and licensed trades come first.',
     stage: { first: 'First', closeOut: 'To finish', later: 'Later' },
     verdict: { sound: 'OK', watch: 'Keep an eye on it', act: 'Fix it', stop: 'Stop: dangerous' },
+    look: 'What to look for',
+    often: 'How often',
+    approaches: 'One approach | {n} approaches, side by side',
+    disagreed: 'Practitioners disagree here:',
     mistakes: 'Common mistakes',
     notes: 'Good to know',
     own: {

@@ -2,7 +2,10 @@
 export const work = {
   bench: {
     title: 'Calculators',
-    lead: 'Calculators and checks. Nothing here is saved to the record.',
+    lead: 'Calculators and checks. What the house knows is filled in; nothing is saved unless you say so.',
+    thing: 'Of which thing',
+    record: 'Save as a measurement',
+    recorded: 'Measurement saved.',
     index: 'Calculators',
     systems: {
       air: 'Air, heat and cold',
@@ -285,6 +288,7 @@ export const work = {
     begin: 'Begin',
     previewLead: 'These are the steps. Nothing has started yet.',
     overview: 'The checklist',
+    listOf: 'All tasks: {n} of {of} done',
     progress: 'Task {n} of {all}, step {step} of {steps}',
     place: 'In: {place}',
     on: 'On: {names}',

@@ -36,6 +36,9 @@ export const look: PrimeVuePTOptions = {
     overlay: 'k-overlay',
     listContainer: 'k-list-box',
     list: 'k-list',
+    optionGroup: 'k-option-group',
+    header: 'k-list-head',
+    pcFilter: { root: 'k-input' },
     option: ({ context }: Chosen) => ({
       class: ['k-option', context.selected && 'k-chosen', context.focused && 'k-at'],
     }),

@@ -2,9 +2,10 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import StepList from '../../kit/StepList.vue';
+import ApproachTable from './ApproachTable.vue';
 import OwnWork from './OwnWork.vue';
+import { disagreementsOn } from '../../../core/catalogue/disagreementsOn.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
-import { ruleText } from '../../../locales/practiceText.ts';
 import { capital, nameIn, words, type Speech } from '../../../locales/speech.ts';
 
 /** One practice: its name, and on asking why, by which schools, its steps with the cautions at them, and what is judged. */
@@ -25,17 +26,7 @@ const open = ref(false);
 const t = computed(() => props.speech.t);
 const say = (text: string): string => words(props.speech, text);
 const title = computed(() => say(props.practice.title));
-const schools = computed(() => {
-  const { practice } = props;
-  if (practice.kind !== 'duty') return [];
-  return practice.schools.map((school) => ({
-    code: school.code,
-    name: say(school.name),
-    rule: ruleText(props.speech, school.rule),
-    says: `${say(school.argues)} ${t.value('practices.right', { when: say(school.rightWhen) })}`,
-    usual: school.code === practice.defaultSchool ? say(practice.defaultBecause) : null,
-  }));
-});
+const disagreed = computed(() => disagreementsOn(props.practice).map(({ topic }) => say(topic)));
 const verdicts = computed(() =>
   (['sound', 'watch', 'act', 'stop'] as const).flatMap((verdict) => {
     const text = props.practice.judge[verdict];
@@ -84,13 +75,8 @@ const takes = computed(() => {
         </Button>
       </p>
       <p>{{ say(practice.why) }}</p>
-      <ul v-if="schools.length > 0" class="schools">
-        <li v-for="school in schools" :key="school.code">
-          <strong>{{ school.name }}</strong> <em>{{ school.rule }}.</em> {{ school.says }}
-          <span v-if="school.usual" class="usual">{{ t('practices.usual', { why: school.usual }) }}</span>
-        </li>
-      </ul>
       <StepList :steps="practice.steps" :speech="speech" />
+      <h3 v-if="verdicts.length > 0">{{ t('practices.look') }}</h3>
       <dl v-if="verdicts.length > 0">
         <template v-for="{ verdict, text } in verdicts" :key="verdict">
           <dt>{{ t(`practices.verdict.${verdict}`) }}</dt>
@@ -98,12 +84,25 @@ const takes = computed(() => {
         </template>
       </dl>
       <template v-for="part in ['mistakes', 'notes'] as const" :key="part">
+        <h3 v-if="practice[part].length > 0">{{ t(`practices.${part}`) }}</h3>
         <ul v-if="practice[part].length > 0" class="small">
-          <li v-for="(note, index) in practice[part]" :key="note">
-            <em v-if="index === 0">{{ t(`practices.${part}`) }}: </em>{{ say(note) }}
-          </li>
+          <li v-for="note in practice[part]" :key="note">{{ say(note) }}</li>
         </ul>
       </template>
+      <template v-if="practice.kind === 'duty'">
+        <h3>{{ t('practices.approaches', { n: practice.schools.length }, practice.schools.length) }}</h3>
+        <ApproachTable :practice="practice" :speech="speech" />
+      </template>
+      <p v-if="disagreed.length > 0 && startIn !== null" class="small no-print">
+        {{ t('practices.disagreed') }}
+        <template v-for="(topic, index) in disagreed" :key="topic"
+          >{{ index > 0 ? '; ' : ' '
+          }}<RouterLink
+            :to="{ name: 'disagreements', params: { homeId: startIn }, query: { find: topic } }"
+            >{{ topic }}</RouterLink
+          ></template
+        >
+      </p>
       <p class="soft small">{{ takes.join('. ') }}.</p>
       <OwnWork v-if="practice.kind !== 'habit' && practice.doers.includes('self')" :practice="practice" />
       <p class="soft small">{{ t('practices.first') }}</p>
@@ -149,12 +148,9 @@ const takes = computed(() => {
   border-left: 1px solid var(--brine);
 }
 
-.schools li + li {
-  margin-top: 0.25rem;
-}
-
-.usual {
-  color: var(--brine);
+h3 {
+  margin: 0;
+  font-size: 1rem;
 }
 
 dl {

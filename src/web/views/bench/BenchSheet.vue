@@ -7,6 +7,7 @@ import ReadingOutcome from '../../kit/ReadingOutcome.vue';
 import ReadingInputs from '../../parts/reading/ReadingInputs.vue';
 import { bandOf, type Reading, type Settled } from '../../../core/readings/reading.ts';
 import type { KnownForReading } from '../../../core/readings/fill/known.ts';
+import type { Answer } from '../../../core/readings/entriesOf.ts';
 import type { Measures, Typed } from '../../../core/readings/typed.ts';
 import {
   aboutText,
@@ -15,7 +16,7 @@ import {
   type ReadingSpeech,
 } from '../../../locales/readings/readingText.ts';
 import { BAND_NOTE } from '../../../locales/readings/about.ts';
-import { firstThing } from '../../composables/useKnownForReading.ts';
+import { thingsOf } from '../../../core/readings/fill/fillIn.ts';
 import { useReadingForm } from '../../composables/useReadingForm.ts';
 import BandTable from './BandTable.vue';
 import EdgesForm from './EdgesForm.vue';
@@ -33,7 +34,12 @@ const props = defineProps<{
   busy: boolean;
   address: string;
 }>();
-const emit = defineEmits<{ school: [school: string]; edges: [band: string, edges: number[] | null] }>();
+const emit = defineEmits<{
+  school: [school: string];
+  edges: [band: string, edges: number[] | null];
+  /** The result is wanted in the record, as a measurement of a thing. */
+  record: [asset: string, answer: Answer];
+}>();
 const typed = defineModel<Typed>({ required: true });
 const chosen = defineModel<string>('school', { required: true });
 
@@ -46,15 +52,30 @@ const settled = computed((): Settled => ({
   ...props.settled,
   ...(chosen.value !== '' && { school: chosen.value }),
 }));
+/** The things of the home that this can be about, the house itself last; the first, until another is chosen. */
+const things = computed(() =>
+  (props.known ? thingsOf(props.reading.code, props.known.assets) : []).sort(
+    (one, other) => Number(one.kind === 'house') - Number(other.kind === 'house'),
+  ),
+);
+const chosenThing = ref('');
+const thing = computed(() =>
+  things.value.some(({ id }) => id === chosenThing.value) ? chosenThing.value : (things.value[0]?.id ?? ''),
+);
 const { filled, standing, answer, problems, needed } = useReadingForm(
   toRef(() => props.reading),
-  computed(() => firstThing(props.reading.code, props.known)),
+  thing,
   toRef(() => props.known),
   toRef(() => props.measures),
   settled,
   typed,
 );
+const nameOf = (id: string): string => props.known?.assets.find((one) => one.id === id)?.name ?? '';
 const outcome = computed(() => answer.value?.outcome ?? null);
+/** What can be kept: the answer to a reading that leaves something in the record of a thing. */
+const recordable = computed(() =>
+  props.maySettle && props.reading.recorded && thing.value !== '' ? answer.value : null,
+);
 const neededText = computed(() =>
   props.speech.formats.list(needed.value.map((field) => fieldText(props.speech, field))),
 );
@@ -99,6 +120,16 @@ function saveEdges(band: string, edges: number[] | null): void {
             ...reading.schools.map((school) => ({ value: school, label: schoolText(speech, school) })),
           ]"
         />
+        <ChoiceField
+          v-if="things.length > 0"
+          v-model="chosenThing"
+          :label="speech.t('bench.thing')"
+          class="school"
+          :options="[
+            { value: '', label: nameOf(things[0]?.id ?? '') },
+            ...things.slice(1).map(({ id }) => ({ value: id, label: nameOf(id) })),
+          ]"
+        />
         <ReadingInputs
           v-model="typed"
           :reading="reading"
@@ -107,7 +138,7 @@ function saveEdges(band: string, edges: number[] | null): void {
           :problems="problems"
           :standing="standing"
           :filled="filled"
-          :name-of="(id) => known?.assets.find((one) => one.id === id)?.name ?? ''"
+          :name-of="nameOf"
         />
       </form>
       <div class="result" aria-live="polite">
@@ -115,6 +146,14 @@ function saveEdges(band: string, edges: number[] | null): void {
         <p v-else-if="needed.length > 0" class="soft">
           {{ speech.t('bench.needed', { fields: neededText }) }}
         </p>
+        <Button
+          v-if="recordable"
+          class="no-print"
+          data-act="record"
+          :disabled="busy"
+          @click="emit('record', thing, recordable)"
+          >{{ speech.t('bench.record') }}<span class="unseen">: {{ nameOf(thing) }}</span></Button
+        >
       </div>
     </div>
     <p class="ways no-print">

@@ -2,7 +2,10 @@
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import ChoiceField from '../../kit/ChoiceField.vue';
+import Select from 'primevue/select';
+import FieldRow from '../../kit/FieldRow.vue';
+import { v7 as uuid } from 'uuid';
+import { readingEntries } from '../../../core/readings/entriesOf.ts';
 import { READINGS, readingOf } from '../../../core/readings/all.ts';
 import { READING_SYSTEMS, type Reading } from '../../../core/readings/reading.ts';
 import { edgesText, edgesTrait, schoolTrait, settledBy } from '../../../core/readings/settled.ts';
@@ -15,6 +18,7 @@ import { askOutlook, useKnownForReading } from '../../composables/useKnownForRea
 import { useReadings } from '../../composables/useReadings.ts';
 import { useSaying } from '../../composables/useSaying.ts';
 import { useWriting } from '../../composables/useWriting.ts';
+import { waitsText } from '../../composables/waitsText.ts';
 import { useHome } from '../../stores/home.ts';
 import BenchSheet from './BenchSheet.vue';
 
@@ -54,6 +58,13 @@ const groups = computed(() =>
       code,
       title: aboutText(speech.value, code).title,
     })),
+  })),
+);
+/** The same for the list of a phone. */
+const listed = computed(() =>
+  groups.value.map(({ system, readings }) => ({
+    label: t.value(`bench.systems.${system}`),
+    items: readings,
   })),
 );
 const query = computed(() => ({
@@ -115,6 +126,27 @@ async function settle(trait: string, value: FactValue, text: string): Promise<vo
   }
 }
 
+/** Writes the result into the record as a measurement of a thing, with what it leads to. */
+async function record(asset: string, answer: Parameters<typeof readingEntries>[2]): Promise<void> {
+  if (busy.value || homeId.value === null || home.on === null) return;
+  busy.value = true;
+  const text = t.value('bench.recorded');
+  try {
+    const entries = readingEntries(reading.value, asset, answer, { date: home.on, makeId: uuid });
+    const { outcome } = await write(entries, text);
+    if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
+    else {
+      say({ text: `${text}${waitsText(t.value, outcome)}` });
+      typed.value = {};
+      if (outcome.kind === 'delivered') await loadKnown(homeId.value);
+    }
+  } catch (error) {
+    say({ text: tell(error).text, wrong: true });
+  } finally {
+    busy.value = false;
+  }
+}
+
 const keepSchool = (code: string): Promise<void> =>
   settle(
     schoolTrait(reading.value.code),
@@ -146,15 +178,20 @@ const keepEdges = (band: string, edges: number[] | null): Promise<void> =>
           </ul>
         </section>
       </nav>
-      <ChoiceField
-        class="pick no-print"
-        :label="t('bench.index')"
-        :model-value="reading.code"
-        :options="
-          groups.flatMap(({ readings }) => readings.map((one) => ({ value: one.code, label: one.title })))
-        "
-        @update:model-value="router.push(toReading($event))"
-      />
+      <FieldRow v-slot="{ id }" class="pick no-print" :label="t('bench.index')">
+        <Select
+          :model-value="reading.code"
+          :options="listed"
+          option-group-label="label"
+          option-group-children="items"
+          option-label="title"
+          option-value="code"
+          filter
+          :input-id="id"
+          :aria-label="t('bench.index')"
+          @update:model-value="router.push(toReading($event))"
+        />
+      </FieldRow>
       <div class="work">
         <p v-if="unknownHere" class="notice wrong" role="status">{{ unknownHere }}</p>
         <BenchSheet
@@ -171,6 +208,7 @@ const keepEdges = (band: string, edges: number[] | null): Promise<void> =>
           :address="address"
           @school="keepSchool"
           @edges="keepEdges"
+          @record="record"
         />
       </div>
     </div>

@@ -84,7 +84,7 @@ const written = computed(() => {
 </script>
 
 <template>
-  <div class="whole">
+  <div class="whole" data-details>
     <p v-if="reached" class="small no-print">
       <Button text data-act="reached" :aria-expanded="showsReached" @click="showsReached = !showsReached"
         >{{ t('ledger.reached') }}<span class="unseen">: {{ now.about }}</span></Button

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import InputText from 'primevue/inputtext';
+import { isAbout } from '../../../core/catalogue/disagreementsOn.ts';
 import { DISAGREEMENTS, type Disagreement } from '../../../core/catalogue/data/disagreements.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { words } from '../../../locales/speech.ts';
@@ -10,6 +11,7 @@ import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import FieldRow from '../../kit/FieldRow.vue';
 import PageState from '../../kit/PageState.vue';
+import ApproachTable from '../../parts/practice/ApproachTable.vue';
 import { useHome } from '../../stores/home.ts';
 
 /** The questions practitioners disagree about: each side, who argues for it and when it is right, and what this program does unless told otherwise. */
@@ -17,37 +19,14 @@ const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
 const t = computed(() => speech.value.t);
-const sought = ref('');
+const sought = ref(typeof route.query['find'] === 'string' ? route.query['find'] : '');
 const { state, load } = useLoading(() => home.load(String(route.params['homeId'])));
 const practices = computed(() => catalogue.value?.practices ?? []);
 const say = (text: string): string => words(speech.value, text);
 
-interface Side {
-  readonly name: string;
-  readonly why: string;
-  readonly right: string;
-  readonly usual: boolean;
-}
-
-const find = (code: string): Practice | undefined => practices.value.find((one) => one.code === code);
-
-function sidesOf(practice: Practice): Side[] {
-  if (practice.kind !== 'duty') return [];
-  return practice.schools.map(({ code, name, argues, rightWhen }) => ({
-    name: say(name),
-    why: say(argues),
-    right: say(rightWhen),
-    usual: code === practice.defaultSchool,
-  }));
-}
-
-/** The works a disagreement is about: by its approaches, by ways that take each other's place, or by a note. */
-function worksOf(one: Disagreement): Practice[] {
-  if ('schoolsOf' in one) return one.schoolsOf.flatMap((code) => find(code) ?? []);
-  if ('alternatives' in one)
-    return practices.value.filter(({ alternatives }) => alternatives === one.alternatives);
-  return one.notesOf.flatMap((code) => find(code) ?? []);
-}
+/** The tasks a disagreement is about. */
+const worksOf = (one: Disagreement): Practice[] =>
+  practices.value.filter((practice) => isAbout(one, practice));
 
 const topics = computed(() => {
   const wanted = sought.value.trim().toLowerCase();
@@ -60,8 +39,7 @@ const topics = computed(() => {
         code: practice.code,
         title: say(practice.title),
         why: 'alternatives' in one ? say(practice.why) : '',
-        because: practice.kind === 'duty' && 'schoolsOf' in one ? say(practice.defaultBecause) : '',
-        sides: 'schoolsOf' in one ? sidesOf(practice) : [],
+        practice: practice.kind === 'duty' && 'schoolsOf' in one ? practice : null,
       })),
     };
   }).filter(
@@ -94,23 +72,13 @@ const topics = computed(() => {
         <InputText :id="id" v-model="sought" type="search" />
       </FieldRow>
       <p class="soft small" role="status">{{ t('disagree.count', { n: topics.length }, topics.length) }}</p>
-      <details v-for="one in topics" :key="one.topic" class="topic">
+      <details v-for="one in topics" :key="one.topic" class="topic" :open="topics.length === 1">
         <summary>{{ one.topic }}</summary>
         <p v-if="one.choice">{{ one.choice }}</p>
         <div v-for="work in one.works" :key="work.code">
           <h2>{{ work.title }}</h2>
           <p v-if="work.why" class="small">{{ work.why }}</p>
-          <ul v-if="work.sides.length > 0" class="ruled">
-            <li v-for="side in work.sides" :key="side.name" class="side">
-              <span
-                ><strong>{{ side.name }}</strong>
-                <span v-if="side.usual" class="usual small">{{ t('disagree.usual') }}</span></span
-              >
-              <span class="small">{{ side.why }}</span>
-              <span class="small soft">{{ t('disagree.right', { when: side.right }) }}</span>
-            </li>
-          </ul>
-          <p v-if="work.because" class="small">{{ t('disagree.because', { why: work.because }) }}</p>
+          <ApproachTable v-if="work.practice" :practice="work.practice" :speech="speech" />
         </div>
       </details>
     </div>
@@ -136,23 +104,5 @@ h2 {
   margin-top: calc(var(--line) / 2);
   font-size: 1rem;
   font-weight: 600;
-}
-
-.side {
-  display: grid;
-  grid-template-columns: 3fr 4fr 3fr;
-  gap: 0 1rem;
-  padding: 0.375rem 0;
-}
-
-.usual {
-  display: block;
-  color: var(--brine);
-}
-
-@media (max-width: 44rem) {
-  .side {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

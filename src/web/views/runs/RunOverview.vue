@@ -1,93 +1,48 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
+import { List } from 'lucide-vue-next';
 import Button from 'primevue/button';
-import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
+import { computed, ref } from 'vue';
+import KitDrawer from '../../kit/KitDrawer.vue';
 import type { Speech } from '../../../locales/speech.ts';
+import RunList, { type OverviewLine } from './RunList.vue';
 
-/** Everything of a run in its order, by the rows of its round, with what each has come to. */
-defineProps<{
-  lines: readonly {
-    readonly item: RunItem;
-    readonly title: string;
-    readonly heading: string | null;
-    readonly status: ItemState['status'];
-  }[];
+/** All tasks of a run, with what each has come to: at the side where there is room, on a phone in a drawer, so that the step has the screen. */
+const props = defineProps<{
+  lines: readonly OverviewLine[];
   at: string | null;
   closed: boolean;
   speech: Speech;
 }>();
 const emit = defineEmits<{ go: [key: string] }>();
+
+const wide = useMediaQuery('(min-width: 44rem)');
+const open = ref(false);
+const settled = computed(() => props.lines.filter(({ status }) => status !== 'open').length);
+
+function go(key: string): void {
+  open.value = false;
+  emit('go', key);
+}
 </script>
 
 <template>
-  <nav class="overview no-print" :aria-label="speech.t('run.overview')">
-    <details open>
-      <summary>{{ speech.t('run.overview') }}</summary>
-      <ul>
-        <template v-for="line in lines" :key="line.item.key">
-          <li v-if="line.heading" class="heading">{{ line.heading }}</li>
-          <li :class="line.status">
-            <Button
-              text
-              :aria-current="at === line.item.key ? 'step' : undefined"
-              :disabled="closed"
-              @click="emit('go', line.item.key)"
-            >
-              {{ line.title }}
-            </Button>
-            {{ ' '
-            }}<span v-if="line.status !== 'open'" class="small">{{
-              speech.t(`run.settled.${line.status}`)
-            }}</span>
-          </li>
-        </template>
-      </ul>
-    </details>
+  <nav v-if="wide" class="overview no-print" :aria-label="speech.t('run.overview')">
+    <RunList :lines="lines" :at="at" :closed="closed" :speech="speech" @go="go" />
   </nav>
+  <div v-else class="no-print">
+    <Button outlined data-act="list" @click="open = true">
+      <List :size="20" aria-hidden="true" />{{ speech.t('run.listOf', { n: settled, of: lines.length }) }}
+    </Button>
+    <KitDrawer
+      v-model:open="open"
+      :title="speech.t('run.overview')"
+      :close-label="speech.t('shell.close')"
+      side="bottom"
+    >
+      <nav :aria-label="speech.t('run.overview')">
+        <RunList :lines="lines" :at="at" :closed="closed" :speech="speech" @go="go" />
+      </nav>
+    </KitDrawer>
+  </div>
 </template>
-
-<style scoped>
-.overview ul {
-  margin-top: 0.25rem;
-}
-
-.overview li {
-  line-height: 1.25rem;
-}
-
-.heading {
-  margin-top: 0.5rem;
-  font-weight: 600;
-}
-
-.overview button {
-  min-height: 1.5rem;
-  color: var(--ink);
-  font-size: 0.9375rem;
-  line-height: 1.25rem;
-  text-align: left;
-  text-decoration: none;
-}
-
-.overview .done button,
-.overview .skipped button,
-.overview .impossible button {
-  color: var(--soft);
-  text-decoration: line-through;
-}
-
-.overview .stopped button {
-  color: var(--rust);
-}
-
-.overview button[aria-current] {
-  box-shadow: inset 3px 0 var(--brine);
-  padding-left: 0.5rem;
-  font-weight: 600;
-}
-
-@media (max-width: 44rem) {
-  .overview {
-    margin-top: var(--line);
-  }
-}
-</style>

@@ -269,7 +269,8 @@ h2 {
 @media (max-width: 44rem) {
   .desk {
     display: flex;
-    flex-direction: column-reverse;
+    flex-direction: column;
+    gap: 1rem;
   }
 
   .work {

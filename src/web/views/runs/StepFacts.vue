@@ -40,9 +40,14 @@ const things = computed(() => {
         >
         <span v-if="thing.missing.length > 0" class="line soft">
           {{ t('run.factMissing', { what: speech.formats.list(thing.missing) }) }}
-          <RouterLink :to="{ name: 'thing', params: { homeId: house.home.id, assetId: thing.id } }">{{
-            t('run.factNote')
-          }}</RouterLink>
+          <RouterLink
+            :to="{
+              name: 'thing',
+              params: { homeId: house.home.id, assetId: thing.id },
+              query: { tab: 'facts' },
+            }"
+            >{{ t('run.factNote') }}</RouterLink
+          >
         </span>
       </dd>
     </div>

@@ -4,12 +4,15 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
 import PageState from '../../kit/PageState.vue';
+import PhotoThumb from '../../kit/PhotoThumb.vue';
 import ShutList from '../../parts/season/ShutList.vue';
+import type { PhotoBody } from '../../../contract/photos.ts';
 import type { StandingBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import { emergencyPoints, POINT_GROUPS, type EmergencyPoint } from '../../../core/house/emergencyPoints.ts';
 import { capital } from '../../../locales/speech.ts';
 import { ask } from '../../device/ask.ts';
+import { usePhotos } from '../../composables/usePhotos.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
@@ -24,16 +27,22 @@ const homeId = String(route.params['homeId']);
 const house = computed(() => home.house);
 const known = ref<KnownBody | null>(null);
 const standing = ref<StandingBody | null>(null);
+const photos = ref<PhotoBody[]>([]);
+const { address } = usePhotos(homeId);
+const photoOf = (assetId: string | null): PhotoBody | undefined =>
+  photos.value.find(({ asset }) => asset !== null && asset === assetId);
 
 const { state, load } = useLoading(async () => {
   const params = { homeId };
-  const [facts, stands] = await Promise.all([
+  const [facts, stands, pictures] = await Promise.all([
     ask('known', { params }),
     ask('standing', { params }),
+    ask('photos', { params }),
     home.load(homeId),
   ]);
   known.value = facts;
   standing.value = stands;
+  photos.value = pictures;
 });
 
 const assets = computed(() => (house.value && known.value ? knownAssets(house.value, known.value) : []));
@@ -99,7 +108,7 @@ const print = (): void => {
           <RouterLink
             v-if="mayWrite && houseAsset"
             class="no-print"
-            :to="{ name: 'thing', params: { homeId, assetId: houseAsset.id } }"
+            :to="{ name: 'thing', params: { homeId, assetId: houseAsset.id }, query: { tab: 'facts' } }"
             >{{ t('sheet.change') }}</RouterLink
           >
         </section>
@@ -127,7 +136,7 @@ const print = (): void => {
                 <RouterLink
                   v-if="point.asset && mayWrite"
                   class="no-print"
-                  :to="{ name: 'thing', params: { homeId, assetId: point.asset } }"
+                  :to="{ name: 'thing', params: { homeId, assetId: point.asset }, query: { tab: 'facts' } }"
                   >{{ t('sheet.say') }}<span class="unseen">: {{ nameOf(point) }}</span></RouterLink
                 >
                 <RouterLink v-else-if="mayWrite" class="no-print" :to="{ name: 'add', params: { homeId } }"
@@ -135,6 +144,20 @@ const print = (): void => {
                 >
               </span>
               <span class="small how">{{ capital(howOf(point)) }}</span>
+              <PhotoThumb
+                v-if="photoOf(point.asset)"
+                class="photo no-print"
+                :address="address(photoOf(point.asset)?.id ?? '')"
+                :width="photoOf(point.asset)?.width ?? 0"
+                :height="photoOf(point.asset)?.height ?? 0"
+                :alt="photoOf(point.asset)?.caption || nameOf(point)"
+              />
+              <RouterLink
+                v-else-if="point.asset && mayWrite"
+                class="small no-print"
+                :to="{ name: 'thing', params: { homeId, assetId: point.asset }, query: { tab: 'papers' } }"
+                >{{ t('thing.addPhoto') }}<span class="unseen">: {{ nameOf(point) }}</span></RouterLink
+              >
             </li>
           </ul>
         </section>
@@ -157,6 +180,11 @@ section + section {
   grid-template-columns: 3fr 4fr 5fr;
   gap: 0 1rem;
   padding: 0.25rem 0;
+}
+
+.photo {
+  grid-column: 1 / -1;
+  width: 10rem;
 }
 
 .caution {

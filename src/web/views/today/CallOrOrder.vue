@@ -60,6 +60,7 @@ const covers = computed(() =>
 const thingPage = (assetId: string) => ({
   name: 'thing',
   params: { homeId: home.house?.home.id ?? '', assetId },
+  query: { tab: 'papers' },
 });
 </script>
 

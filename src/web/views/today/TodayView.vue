@@ -28,6 +28,7 @@ import { useWeek } from './useWeek.ts';
 const loadLogDialog = () => import('../../parts/task/LogDialog.vue');
 const loadPutOffDialog = () => import('./PutOffDialog.vue');
 const loadStopNotice = () => import('./StopNotice.vue');
+const EmptyToday = defineAsyncComponent(() => import('./EmptyToday.vue'));
 const LogDialog = defineAsyncComponent(loadLogDialog);
 const PutOffDialog = defineAsyncComponent(loadPutOffDialog);
 const StopNotice = defineAsyncComponent(loadStopNotice);
@@ -180,19 +181,7 @@ const print = (): void => {
       <StopNotice v-if="stops.length > 0" :findings="stops" @close="closing = $event" />
       <p v-if="missing" class="notice wrong" role="alert">{{ t('findings.unread', { why: missing }) }}</p>
       <p v-if="!home.mayWrite" class="notice">{{ t('today.readOnly') }}</p>
-      <div v-if="home.rows.length === 0" class="notice">
-        <p>
-          <strong>{{ t('today.emptyTitle') }}.</strong> {{ t('today.empty') }}
-        </p>
-        <p v-if="home.mayWrite" class="ways">
-          <RouterLink class="k-button k-filled" :to="{ name: 'walk', params: route.params }">{{
-            t('nav.page.walk')
-          }}</RouterLink>
-          <RouterLink class="k-button k-word" :to="{ name: 'add', params: route.params }">{{
-            t('today.add')
-          }}</RouterLink>
-        </p>
-      </div>
+      <EmptyToday v-if="home.rows.length === 0" :home-id="homeId" :may-write="home.mayWrite" :t="t" />
       <div class="two" @keydown="onKey">
         <div>
           <WeatherSays

@@ -129,9 +129,14 @@ const takeUp = ({ practice, units, school, title }: (typeof suggested.value)[num
       <h3>{{ t('upkeep.openFacts') }}</h3>
       <ul class="facts small">
         <li v-for="{ asset, spec } in openFacts" :key="`${asset.id} ${spec.code}`">
-          <RouterLink :to="{ name: 'thing', params: { homeId: house.home.id, assetId: asset.id } }">{{
-            t('upkeep.openFact', { thing: asset.name, fact: factName(speech, spec.code) })
-          }}</RouterLink>
+          <RouterLink
+            :to="{
+              name: 'thing',
+              params: { homeId: house.home.id, assetId: asset.id },
+              query: { tab: 'facts' },
+            }"
+            >{{ t('upkeep.openFact', { thing: asset.name, fact: factName(speech, spec.code) }) }}</RouterLink
+          >
         </li>
       </ul>
     </div>
