@@ -54,6 +54,7 @@ const CHECKS: readonly (readonly [name: string, program: string, ...args: string
   ['unused files and exports', 'knip'],
   ['licences and lockfile', 'tsx', 'scripts/checks/lockfile.ts'],
   ['share of tests', 'tsx', 'scripts/checks/testShare.ts'],
+  ['controls of the library', 'tsx', 'scripts/checks/controls.ts'],
 ];
 const SUITES = ['unit', 'api', 'browser'] as const;
 

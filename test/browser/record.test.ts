@@ -79,7 +79,7 @@ describe('as a table', () => {
     const lines = readFileSync(file, 'utf8').split('\r\n');
     expect(lines[0]).toContain('id,date,kind,thing,task');
     await page.click('[data-act=csv-in]');
-    await choose('#csv-file', file);
+    await choose('[data-file=csv]', file);
     const text = await page.says('entries are read', '.exchange');
     const [, read, known] = /([\d,]+) entries are read, ([\d,]+) of them already here/.exec(text) ?? [];
     expect(read).toBe(known);
@@ -94,12 +94,12 @@ describe('as a table', () => {
       'date,kind,note\n2025-03-01,note,Painted the fence\n2027-03-01,note,From the future\n',
     );
     await page.click('[data-act=csv-in]');
-    await choose('#csv-file', bad);
+    await choose('[data-file=csv]', bad);
     await page.says('Line 3, date: “2027-03-01” is in the future', '.exchange');
     expect(await page.count('[data-act=csv-take]')).toBe(0);
     const good = join(folder, 'good.txt');
     writeFileSync(good, 'date,kind,note\n2025-03-01,note,Painted the fence\n');
-    await choose('#csv-file', good);
+    await choose('[data-file=csv]', good);
     await page.says('1 entry is read, 0 of them already here.', '.exchange');
     await page.says('Note 1. From Sat, Mar 1, 2025 to Sat, Mar 1, 2025.', '[data-test=preview]');
     await page.says('Painted the fence', '[data-test=preview] ol');
@@ -121,7 +121,7 @@ describe('one thing', () => {
     writeFileSync(file, '%PDF-1.4 six years on the tank');
     await page.press('Add this paper');
     await page.says('Choose a file.');
-    await choose('#document-file', file);
+    await choose('[data-file=document]', file);
     await page.choose('Kind', 'Warranty');
     await page.type('Name', 'Tank warranty');
     await page.type('Valid until', '2027-01-10');

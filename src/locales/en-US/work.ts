@@ -176,6 +176,7 @@ export const work = {
     outNone: 'Nothing to save. A table can hold work, measurements, problems, notes and stock.',
     in: 'Read a table (CSV) …',
     file: 'CSV file',
+    chooseFile: 'Choose a file',
     fileHint: 'Columns date and kind at least. Save a table here to see them all.',
     columns: 'The file lacks: {columns}.',
     preview:

@@ -44,6 +44,7 @@ export const look: PrimeVuePTOptions = {
     }),
     emptyMessage: 'k-option k-none',
   },
+  fileupload: { root: 'k-file' },
   autocomplete: {
     root: 'k-auto',
     pcInputText: { root: 'k-input' },

@@ -2,7 +2,8 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
-import FieldRow from '../../kit/FieldRow.vue';
+import FileField from '../../kit/FileField.vue';
+import KitTable, { type TableColumn } from '../../kit/KitTable.vue';
 import type { ClimateView } from '../../../contract/schemas.ts';
 import { STATIONS } from '../../../core/climate/data/stations.ts';
 import type { Climate } from '../../../core/climate/climateSchema.ts';
@@ -58,9 +59,7 @@ function choose(): void {
   emit('set', station.value === '' ? rest : { ...rest, station: station.value });
 }
 
-async function bring(event: Event): Promise<void> {
-  const [file] = (event.target as HTMLInputElement).files ?? [];
-  if (!file) return;
+async function bring(file: File): Promise<void> {
   [reading.value, faults.value, brought.value] = [true, [], null];
   try {
     const answer = await readInWorker({ text: await file.text(), hemisphere: props.hemisphere });
@@ -82,6 +81,14 @@ function drop(): void {
   const { imported: _imported, ...rest } = props.climate;
   emit('set', rest);
 }
+const columns = computed((): TableColumn[] => [
+  { field: 'name', head: t.value('almanac.month') },
+  { field: 'low', head: t.value('almanac.low'), number: true },
+  { field: 'high', head: t.value('almanac.high'), number: true },
+  { field: 'rain', head: t.value('almanac.rainFell', { unit: us.value ? 'in' : 'mm' }), number: true },
+  { field: 'heating', head: t.value('almanac.heatingDays', { unit: us.value ? '°F' : '°C' }), number: true },
+  { field: 'cooling', head: t.value('almanac.coolingDays', { unit: us.value ? '°F' : '°C' }), number: true },
+]);
 </script>
 
 <template>
@@ -112,16 +119,15 @@ function drop(): void {
       <p class="actions">
         <Button type="submit" :disabled="busy">{{ t('almanac.useStation') }}</Button>
       </p>
-      <FieldRow v-slot="{ id, describedBy }" :label="t('almanac.file')" :hint="t('almanac.fileHint')">
-        <input
-          :id="id"
-          type="file"
-          accept=".csv,text/csv"
-          :aria-describedby="describedBy"
-          :disabled="reading"
-          @change="bring"
-        />
-      </FieldRow>
+      <FileField
+        name="climate"
+        :label="t('almanac.file')"
+        :choose="t('record.chooseFile')"
+        accept=".csv,text/csv"
+        :hint="t('almanac.fileHint')"
+        :disabled="reading"
+        @chosen="bring"
+      />
       <div role="status">
         <p v-if="reading">{{ t('almanac.reading') }}</p>
         <div v-if="faults.length > 0" class="notice wrong">
@@ -149,33 +155,28 @@ function drop(): void {
         </p>
       </div>
     </form>
-    <table v-if="monthly.length > 0" class="figures">
-      <caption class="unseen">
-        {{
-          t('almanac.months')
-        }}
-      </caption>
-      <thead>
-        <tr>
-          <th scope="col">{{ t('almanac.month') }}</th>
-          <th scope="col" class="number">{{ t('almanac.low') }}</th>
-          <th scope="col" class="number">{{ t('almanac.high') }}</th>
-          <th scope="col" class="number">{{ t('almanac.rainFell', { unit: us ? 'in' : 'mm' }) }}</th>
-          <th scope="col" class="number">{{ t('almanac.heatingDays', { unit: us ? '°F' : '°C' }) }}</th>
-          <th scope="col" class="number">{{ t('almanac.coolingDays', { unit: us ? '°F' : '°C' }) }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="month in monthly" :key="month.name">
-          <td>{{ month.name }}</td>
-          <td class="number">{{ month.low }}</td>
-          <td class="number">{{ month.high }}</td>
-          <td class="number">{{ month.rain }}</td>
-          <td class="number">{{ month.heating }}</td>
-          <td class="number">{{ month.cooling }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <KitTable
+      v-if="monthly.length > 0"
+      :rows="monthly"
+      :columns="columns"
+      row-key="name"
+      :label="t('almanac.months')"
+      empty=""
+    >
+      <template #line="{ row }">
+        <p>
+          <strong>{{ row.name }}</strong> {{ row.low }} – {{ row.high }}
+        </p>
+        <p class="soft small">
+          {{
+            columns
+              .slice(3)
+              .map(({ field, head }) => `${head}: ${row[field as keyof typeof row]}`)
+              .join(' · ')
+          }}
+        </p>
+      </template>
+    </KitTable>
   </section>
 </template>
 

@@ -54,8 +54,10 @@ const settled = computed((): Settled => ({
 }));
 /** The things of the home that this can be about, the house itself last; the first, until another is chosen. */
 const things = computed(() =>
-  (props.known ? thingsOf(props.reading.code, props.known.assets) : []).sort(
-    (one, other) => Number(one.kind === 'house') - Number(other.kind === 'house'),
+  [false, true].flatMap((isHouse) =>
+    thingsOf(props.reading.code, props.known?.assets ?? []).filter(
+      ({ kind }) => (kind === 'house') === isHouse,
+    ),
   ),
 );
 const chosenThing = ref('');

@@ -14,6 +14,7 @@ import { currencyDigits } from '../../../locales/format.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { useActs } from '../../composables/useActs.ts';
+import FileField from '../../kit/FileField.vue';
 import ImportPreview from './ImportPreview.vue';
 import { useErrorText } from '../../composables/useErrorText.ts';
 
@@ -63,12 +64,10 @@ async function save(): Promise<void> {
   }
 }
 
-async function open(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
+async function open(file: File): Promise<void> {
   entries.value = [];
   problems.value = [];
   said.value = null;
-  if (!file) return;
   const { rows, missing, problems: torn } = readLedgerCsv(await file.text());
   if (missing.length > 0)
     return tellUser(t.value('record.columns', { columns: props.speech.formats.list(missing) }), true);
@@ -119,9 +118,14 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
     </p>
     <p v-if="said" class="notice" :class="{ wrong: said.wrong }" role="status">{{ said.text }}</p>
     <div v-if="reading">
-      <label for="csv-file">{{ t('record.file') }}</label>
-      <input id="csv-file" type="file" accept=".csv,text/csv" @change="open" />
-      <p class="soft small">{{ t('record.fileHint') }}</p>
+      <FileField
+        name="csv"
+        :label="t('record.file')"
+        :choose="t('record.chooseFile')"
+        accept=".csv,text/csv"
+        :hint="t('record.fileHint')"
+        @chosen="open"
+      />
       <div v-if="problems.length > 0" class="notice wrong" role="alert">
         <p>{{ t('record.problems', { n: problems.length }, problems.length) }}</p>
         <ul class="small">
@@ -154,9 +158,5 @@ const problemText = ({ row, column, problem, value }: RowProblem): string =>
   display: flex;
   flex-wrap: wrap;
   gap: 0 1.5rem;
-}
-
-label {
-  font-weight: 600;
 }
 </style>

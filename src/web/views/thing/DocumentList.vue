@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { v7 as uuid } from 'uuid';
 import { computed, reactive, ref, watch } from 'vue';
+import FileField from '../../kit/FileField.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import TextField from '../../kit/TextField.vue';
@@ -66,9 +67,9 @@ async function inBase64(chosen: File): Promise<string> {
   return btoa(text);
 }
 
-function choose(event: Event): void {
-  file.value = (event.target as HTMLInputElement).files?.[0] ?? null;
-  if (file.value && draft.title === '') draft.title = file.value.name.replace(/\.[^.]+$/, '').slice(0, 200);
+function choose(chosen: File): void {
+  file.value = chosen;
+  if (draft.title === '') draft.title = chosen.name.replace(/\.[^.]+$/, '').slice(0, 200);
 }
 
 const save = () =>
@@ -148,12 +149,15 @@ async function drop({ id, title }: DocumentBody): Promise<void> {
     </ul>
     <form v-if="mayWrite" :key="kept" class="form no-print" novalidate @submit.prevent="save">
       <div class="pair">
-        <div>
-          <label for="document-file">{{ t('documents.file') }}</label>
-          <input id="document-file" type="file" :accept="DOCUMENT_TYPES.join()" @change="choose" />
-          <p class="soft small">{{ t('documents.fileHint') }}</p>
-          <p v-if="errorAt('file')" class="past small" role="alert">{{ errorAt('file') }}</p>
-        </div>
+        <FileField
+          name="document"
+          :label="t('documents.file')"
+          :choose="t('record.chooseFile')"
+          :accept="DOCUMENT_TYPES.join()"
+          :hint="t('documents.fileHint')"
+          :error="errorAt('file')"
+          @chosen="choose"
+        />
         <ChoiceField
           v-model="draft.kind"
           :label="t('documents.kind')"
@@ -188,9 +192,5 @@ async function drop({ id, title }: DocumentBody): Promise<void> {
 
 form {
   margin-top: calc(var(--line) / 2);
-}
-
-form label {
-  font-weight: 600;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import AppSign from '../../kit/AppSign.vue';
+import KitTable, { type TableColumn } from '../../kit/KitTable.vue';
 import SeriesChart from '../../kit/SeriesChart.vue';
 import type { ChartInput } from '../../kit/chartOption.ts';
 import type { SeriesBody } from '../../../contract/schemas.ts';
@@ -102,6 +103,12 @@ const shown = computed(() =>
       };
     }),
 );
+const columns = computed((): TableColumn[] => [
+  { field: 'date', head: t.value('series.date') },
+  { field: 'value', head: t.value('series.value') },
+  { field: 'verdict', head: t.value('series.verdict') },
+  { field: 'school', head: t.value('series.school') },
+]);
 </script>
 
 <template>
@@ -113,28 +120,25 @@ const shown = computed(() =>
       <p v-for="text in one.says" :key="text" class="small">{{ text }}</p>
       <details class="small">
         <summary>{{ t('series.table') }}</summary>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">{{ t('series.date') }}</th>
-              <th scope="col">{{ t('series.value') }}</th>
-              <th scope="col">{{ t('series.verdict') }}</th>
-              <th scope="col">{{ t('series.school') }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in one.rows" :key="row.id">
-              <td>{{ row.date }}</td>
-              <td>{{ row.value }}</td>
-              <td>
-                <template v-if="row.verdict"
-                  ><AppSign :name="row.verdict" />{{ ' ' }}{{ verdictWord(row.verdict) }}</template
-                >
-              </td>
-              <td>{{ row.school }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <KitTable :rows="one.rows" :columns="columns" row-key="id" :label="one.title" empty="">
+          <template #cell="{ row, field }">
+            <template v-if="field === 'verdict'"
+              ><template v-if="row.verdict"
+                ><AppSign :name="row.verdict" />{{ ' ' }}{{ verdictWord(row.verdict) }}</template
+              ></template
+            >
+            <template v-else>{{ row[field as 'date' | 'value' | 'school'] }}</template>
+          </template>
+          <template #line="{ row }">
+            <p>
+              <strong>{{ row.value }}</strong>{{ ' '
+              }}<template v-if="row.verdict"
+                ><AppSign :name="row.verdict" />{{ ' ' }}{{ verdictWord(row.verdict) }}</template
+              >
+            </p>
+            <p class="soft small">{{ [row.date, row.school].filter((text) => text !== '').join(' · ') }}</p>
+          </template>
+        </KitTable>
       </details>
     </figure>
   </section>
@@ -147,17 +151,5 @@ figure + figure {
 
 figcaption {
   font-weight: 600;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 0.125rem 1rem 0.125rem 0;
-  border-bottom: 1px solid var(--rule);
-  text-align: left;
 }
 </style>
