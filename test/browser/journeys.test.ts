@@ -121,6 +121,56 @@ describe('taps on a phone', () => {
     expect(taps).toBe(1);
   });
 
+  test('the size of the filter, in two at most', async () => {
+    await tap('.bar [data-place=house]');
+    await page.says('16 × 25 × 1', 'main');
+    expect(taps).toBeLessThanOrEqual(2);
+  });
+
+  test('when the dryer vent was last cleaned, in two at most', async () => {
+    await tap('.bar [data-go=note]');
+    await type('dryer vent');
+    expect(await page.says('last done', '[data-hit=task]')).toMatch(/last done \w+/);
+    expect(taps).toBeLessThanOrEqual(2);
+  });
+
+  test('an orange flame, to its verdict and into the record, in five at most', async () => {
+    await tap('.wrong');
+    await tap('[data-symptom=orange-flame] button');
+    await tap('[data-symptom=orange-flame] [data-act=measure]');
+    await page.says('Stop: dangerous', '.result');
+    await tap('[data-act=record]');
+    await page.toast('Measurement saved.');
+    expect(taps).toBeLessThanOrEqual(5);
+    await page.go(`${homePath}/today`);
+    await page.find('[data-stop="reading.gas-flame"]');
+  });
+
+  test('another approach for a task, in four at most', async () => {
+    await tap('[data-line*="smoke-alarm-battery-swap"] [data-act=more]');
+    await tapMenu('Change how often');
+    await page.says('Times a year', '[data-test=change]');
+    await page.driver.executeScript(
+      "document.querySelector('[data-test=change] tbody:not(.chosen)').scrollIntoView({ block: 'center' })",
+    );
+    await tap('[data-test=change] tbody:not(.chosen) label');
+    await page.press('Save', "//*[@data-test='change']");
+    taps += 1;
+    await page.toast('saved, from today');
+    expect(taps).toBeLessThanOrEqual(4);
+  });
+
+  test('a thing that is gone, in four at most', async () => {
+    await tap('.bar [data-place=house]');
+    await page.press('Dishwasher');
+    taps += 1;
+    await tap('[data-act=remove]');
+    await page.press('Remove', '//form');
+    taps += 1;
+    await page.toast('Dishwasher is removed.');
+    expect(taps).toBeLessThanOrEqual(4);
+  });
+
   test('the hours of this week are shown', async () => {
     expect(await page.says('tasks this week')).toMatch(/\d tasks? this week, about .*\. Your week has 4 h\./);
   });
@@ -190,4 +240,39 @@ describe('the page holds still and fits', () => {
     expect(await page.count('[role=dialog]')).toBe(0);
     await page.fromMenu('Turn on single-key');
   });
+});
+
+test('in autumn the taps are shut for the winter as a checklist, in eight at most', async () => {
+  const autumn = await startDemo('2026-10-12T18:00:00Z');
+  const phone = await Page.open(autumn.address);
+  let count = 0;
+  const press = async (css: string): Promise<void> => {
+    await phone.click(css);
+    count += 1;
+  };
+  try {
+    await phone.resize(PHONE);
+    await phone.signInToDemo();
+    await phone.switchHome('5 Canebrake Court');
+    await phone.openToday();
+    await press('[data-line*="outdoor-tap-shut"] [data-act=more]');
+    await phone.menuItem('Step by step');
+    count += 1;
+    await press('[data-act=begin]');
+    const next = ['gate-yes', 'tick-all', 'tick'].map((act) => `[data-item] [data-act=${act}]`);
+    while ((await phone.count('[data-act=finish]:not(.k-framed)')) === 0) {
+      await phone.find('[data-item]');
+      const shown = await Promise.all(next.map((css) => phone.count(css)));
+      await press(next[shown.findIndex((n) => n > 0)] ?? '[data-act=tick]');
+      expect(count).toBeLessThan(20);
+    }
+    await press('[data-act=finish]');
+    await phone.toast('saved');
+    expect(count).toBeLessThanOrEqual(8);
+    await phone.openToday();
+    await phone.says('Off for the winter since Mon, Oct 12');
+  } finally {
+    await phone.close();
+    await autumn.kill();
+  }
 });

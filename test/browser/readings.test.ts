@@ -132,7 +132,7 @@ describe('a reading noted', () => {
   test('stands on the page of its thing over time, with the verdict of then', async () => {
     await page.visit('house');
     await page.press('Water heater');
-    await page.says('Measurements over time');
+    await page.click('[data-tab=measured]');
     await page.find('[data-series=tap-temperature] svg');
     await page.click('[data-series=tap-temperature] summary');
     await page.says('141 °F Stop: dangerous', '[data-series=tap-temperature]');

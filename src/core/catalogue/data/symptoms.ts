@@ -9,6 +9,8 @@ export interface Symptom {
   /** The response of the catalogue; without one the first steps stand in the locales. */
   readonly practice: string | null;
   readonly reading: string | null;
+  /** Answers of that reading which the symptom itself gives. */
+  readonly seen: Readonly<Record<string, string>>;
   readonly lives: boolean;
   /** Rounds that take it up from one end to the other. */
   readonly rounds: readonly RoundCode[];
@@ -22,7 +24,20 @@ const symptom = (
   reading: string | null = null,
   lives = false,
   rounds: readonly RoundCode[] = [],
-): Symptom => ({ code: trigger, trigger, practice, reading, lives, rounds, shuts: SHUTS[trigger] ?? null });
+): Symptom => ({
+  code: trigger,
+  trigger,
+  practice,
+  reading,
+  seen: SEEN[trigger] ?? {},
+  lives,
+  rounds,
+  shuts: SHUTS[trigger] ?? null,
+});
+
+const SEEN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  'orange-flame': { flame: 'orange' },
+};
 
 const SHUTS: Readonly<Record<string, PointGroup>> = {
   'gas-smell': 'gas',

@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import type { Practice } from '../../../core/practice/practice.ts';
+import type { Practice, Step } from '../../../core/practice/practice.ts';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import { nameOfLook, WHOLE_LOOK, type Look, type LookChoice } from '../../../core/practice/look.ts';
 import type { Hazard } from '../../../core/practice/lists.ts';
@@ -77,16 +77,16 @@ const inWords = computed(() => (step.value ? stepInWords(props.speech, step.valu
 const assets = computed(() =>
   props.item.assets.flatMap((id) => props.house.assets.find((asset) => asset.id === id) ?? []),
 );
-const hazards = computed(() =>
+const hazards = computed(() => hazardsOf(step.value?.cautions ?? []));
+const hazardsOf = (cautions: Step['cautions']): readonly Hazard[] =>
   hazardsAt(
-    step.value?.cautions ?? [],
+    cautions ?? [],
     assets.value.map((asset) => ({
       asset,
       facts: props.factsOf(asset.id),
       space: props.house.spaces.find(({ id }) => id === asset.space),
     })),
-  ),
-);
+  );
 const facts = computed(() => {
   const { practice, house } = props;
   const place = practice && step.value ? practice.steps.indexOf(step.value) : -1;
@@ -165,6 +165,25 @@ const takeUpReading = (): void => {
 function startClock(): void {
   const until = new Date(Date.now() + (step.value?.waits ?? 0) * 1_000).toISOString();
   emit('change', { timers: { ...props.state.timers, [String(at.value)]: until } });
+}
+
+/** Nothing is asked, looked at, measured or waited for in a step. */
+const isPlain = ({ cautions = [], looks = [], reads: measured = [], sums = [], waits }: Step): boolean =>
+  looks.length + measured.length + sums.length === 0 &&
+  waits === undefined &&
+  hazardsOf(cautions).every((hazard) => !isAsked(hazard));
+/** What is left are words alone: whoever knows them ticks them together. */
+const restIsPlain = computed(
+  () =>
+    at.value + 1 < steps.value.length &&
+    gatesOpen.value &&
+    missing.value.looks.length + missing.value.reads.length === 0 &&
+    steps.value.slice(at.value + 1).every(isPlain),
+);
+
+function tickAll(): void {
+  emit('change', { ticked: steps.value.map((_, place) => place) });
+  emit('done');
 }
 
 function tick(): void {
@@ -262,6 +281,7 @@ function tick(): void {
       <Button class="big" data-act="tick" @click="tick">{{
         at + 1 < steps.length ? t('run.tick') : t('run.tickLast')
       }}</Button>
+      <Button v-if="restIsPlain" outlined data-act="tick-all" @click="tickAll">{{ t('run.tickAll') }}</Button>
       <Button v-if="at > 0" outlined data-act="back" @click="at -= 1">{{ t('run.back') }}</Button>
     </p>
     <p class="soft small">

@@ -32,7 +32,7 @@ function go(key: string): void {
   </nav>
   <div v-else class="no-print">
     <Button outlined data-act="list" @click="open = true">
-      <List :size="20" aria-hidden="true" />{{ speech.t('run.listOf', { n: settled, of: lines.length }) }}
+      <List :size="20" aria-hidden="true" />{{ speech.t('run.listOf', { done: settled, of: lines.length }) }}
     </Button>
     <KitDrawer
       v-model:open="open"

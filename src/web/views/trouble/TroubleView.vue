@@ -189,7 +189,12 @@ async function happened({ trigger }: Symptom): Promise<void> {
                 >
                 <RouterLink
                   v-if="one.symptom.reading"
-                  :to="{ name: 'bench', params: { homeId, code: one.symptom.reading } }"
+                  data-act="measure"
+                  :to="{
+                    name: 'bench',
+                    params: { homeId, code: one.symptom.reading },
+                    query: one.symptom.seen,
+                  }"
                   >{{ t('trouble.measure') }}</RouterLink
                 >
                 <RouterLink
