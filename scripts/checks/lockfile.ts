@@ -4,6 +4,11 @@ import { readFileSync } from 'node:fs';
 const OPEN =
   /^\(?(MIT|MIT-0|ISC|0BSD|BSD|BSD-2-Clause|BSD-3-Clause|Apache-2\.0|MPL-2\.0|CC0-1\.0|CC-BY-4\.0|Python-2\.0|OFL-1\.1|BlueOak-1\.0\.0|Unlicense|WTFPL|Apache 2\.0|LGPL-3\.0-or-later)( (AND|OR) .+)?\)?$/;
 
+/** Packages whose manifest names no licence, and the one in the file beside it. */
+const READ_IN_FILE: Readonly<Record<string, string>> = {
+  'node_modules/parse-cache-control': 'BSD-3-Clause',
+};
+
 interface LockedPackage {
   readonly version?: string;
   readonly license?: string;
@@ -19,7 +24,8 @@ const manifest = JSON.parse(readFileSync('package.json', 'utf8')) as Record<
 >;
 const faults: string[] = [];
 
-for (const [path, { license, resolved }] of Object.entries(lock.packages)) {
+for (const [path, { license: stated, resolved }] of Object.entries(lock.packages)) {
+  const license = stated ?? READ_IN_FILE[path];
   if (path === '') continue;
   if (resolved !== undefined) faults.push(`${path}: the lockfile names a host`);
   if (license === undefined || !OPEN.test(license))
