@@ -130,7 +130,8 @@ describe('taps on a phone', () => {
   test('when the dryer vent was last cleaned, in two at most', async () => {
     await tap('.bar [data-go=note]');
     await type('dryer vent');
-    expect(await page.says('last done', '[data-hit=task]')).toMatch(/last done \w+/);
+    // In this house it was never done since the record began, and that is said.
+    await page.says('never recorded as done', '[data-hit=task]');
     expect(taps).toBeLessThanOrEqual(2);
   });
 
@@ -149,7 +150,7 @@ describe('taps on a phone', () => {
   test('another approach for a task, in four at most', async () => {
     await tap('[data-line*="smoke-alarm-battery-swap"] [data-act=more]');
     await tapMenu('Change how often');
-    await page.says('Times a year', '[data-test=change]');
+    await page.says('My own interval', '[data-test=change]');
     await page.driver.executeScript(
       "document.querySelector('[data-test=change] tbody:not(.chosen)').scrollIntoView({ block: 'center' })",
     );
@@ -259,13 +260,10 @@ test('in autumn the taps are shut for the winter as a checklist, in eight at mos
     await phone.menuItem('Step by step');
     count += 1;
     await press('[data-act=begin]');
-    const next = ['gate-yes', 'tick-all', 'tick'].map((act) => `[data-item] [data-act=${act}]`);
-    while ((await phone.count('[data-act=finish]:not(.k-framed)')) === 0) {
-      await phone.find('[data-item]');
-      const shown = await Promise.all(next.map((css) => phone.count(css)));
-      await press(next[shown.findIndex((n) => n > 0)] ?? '[data-act=tick]');
-      expect(count).toBeLessThan(20);
-    }
+    await press('[data-item] [data-act=tick-several]');
+    await phone.says('Close the cap tightly', '[data-item]');
+    await press('[data-item] fieldset label');
+    await press('[data-item] [data-act=tick-several]');
     await press('[data-act=finish]');
     await phone.toast('saved');
     expect(count).toBeLessThanOrEqual(8);

@@ -241,7 +241,7 @@ describe('walking through a house, from an empty account', () => {
     await phone.choose('It shows', 'Furnace');
     await phone.toast('The photo is with Furnace');
     await phone.press('Furnace', "//section[@aria-label='Rooms and what is in them']");
-    await phone.find('figure img');
+    await phone.find('.glance img');
   });
 
   test('a walk that is over is not begun again', async () => {

@@ -146,6 +146,7 @@ export const daily = {
     more: 'More for: {title}',
     sameTrip: 'Same trip:',
     lastDone: 'last done {on}',
+    lastNone: 'never recorded as done',
     minutes: '{n} min',
     effort: 'about {n} min',
     due: 'due {due}',

@@ -18,8 +18,6 @@ export const upkeep = {
     takes: '{n} min each time, {from}',
     minutesFrom: { record: 'from your record', practice: 'usual' },
     wears: 'because of: {factors}',
-    last: 'last done {on}',
-    lastNone: 'never recorded as done',
     change: 'Change how often …',
     pause: 'Pause …',
     resume: 'Resume …',

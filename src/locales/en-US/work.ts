@@ -304,6 +304,7 @@ export const work = {
     tick: 'Done, next step',
     tickLast: 'Done: task finished',
     tickAll: 'All steps are done',
+    tickTo: 'Steps {from} to {to} are done',
     back: 'Previous step',
     wait: 'Wait {n}',
     waitStart: 'Start the timer',

@@ -72,8 +72,8 @@ const often = computed(() =>
   [
     ruleText(props.speech, props.line.terms.rule),
     props.last === undefined
-      ? t.value('upkeep.lastNone')
-      : t.value('upkeep.last', { on: dateText(props.speech, props.last) }),
+      ? t.value('today.lastNone')
+      : t.value('today.lastDone', { on: dateText(props.speech, props.last) }),
   ].join(' · '),
 );
 const standing = computed(() => {

@@ -82,7 +82,7 @@ function taskHits({ house, rows, on, lastDone, speech }: LogSources): Worded[] {
     const more = [
       asset.name,
       unit ? speech.t('today.due', { due: dateText(speech, unit.occurrence.window.due) }) : '',
-      last ? speech.t('today.lastDone', { on: dateText(speech, last) }) : '',
+      last ? speech.t('today.lastDone', { on: dateText(speech, last) }) : speech.t('today.lastNone'),
     ];
     return [
       {

@@ -172,18 +172,31 @@ const isPlain = ({ cautions = [], looks = [], reads: measured = [], sums = [], w
   looks.length + measured.length + sums.length === 0 &&
   waits === undefined &&
   hazardsOf(cautions).every((hazard) => !isAsked(hazard));
-/** What is left are words alone: whoever knows them ticks them together. */
-const restIsPlain = computed(
+/** The next step that asks something; past the last where none does. */
+const nextAsking = computed(() => {
+  const further = steps.value.findIndex((one, place) => place > at.value && !isPlain(one));
+  return further === -1 ? steps.value.length : further;
+});
+/** Steps of words alone can be ticked together by whoever knows them, once this one is answered. */
+const mayTickSeveral = computed(
   () =>
-    at.value + 1 < steps.value.length &&
+    nextAsking.value > at.value + 1 &&
     gatesOpen.value &&
-    missing.value.looks.length + missing.value.reads.length === 0 &&
-    steps.value.slice(at.value + 1).every(isPlain),
+    missing.value.looks.length + missing.value.reads.length === 0,
+);
+const severalText = computed(() =>
+  nextAsking.value === steps.value.length
+    ? t.value('run.tickAll')
+    : t.value('run.tickTo', { from: at.value + 1, to: nextAsking.value }),
 );
 
-function tickAll(): void {
-  emit('change', { ticked: steps.value.map((_, place) => place) });
-  emit('done');
+function tickSeveral(): void {
+  const these = steps.value.flatMap((_, place) =>
+    place >= at.value && place < nextAsking.value ? [place] : [],
+  );
+  emit('change', { ticked: [...new Set([...props.state.ticked, ...these])] });
+  if (nextAsking.value < steps.value.length) at.value = nextAsking.value;
+  else emit('done');
 }
 
 function tick(): void {
@@ -281,7 +294,9 @@ function tick(): void {
       <Button class="big" data-act="tick" @click="tick">{{
         at + 1 < steps.length ? t('run.tick') : t('run.tickLast')
       }}</Button>
-      <Button v-if="restIsPlain" outlined data-act="tick-all" @click="tickAll">{{ t('run.tickAll') }}</Button>
+      <Button v-if="mayTickSeveral" outlined data-act="tick-several" @click="tickSeveral">{{
+        severalText
+      }}</Button>
       <Button v-if="at > 0" outlined data-act="back" @click="at -= 1">{{ t('run.back') }}</Button>
     </p>
     <p class="soft small">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Skeleton from 'primevue/skeleton';
-import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
+import { type Component, computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import { outlookSays } from '../../../core/climate/outlookSays.ts';
@@ -27,15 +27,19 @@ import { useWeek } from './useWeek.ts';
 // Parts that are seldom there, or opened by a press, are fetched when the page shows.
 const loadLogDialog = () => import('../../parts/task/LogDialog.vue');
 const loadPutOffDialog = () => import('./PutOffDialog.vue');
-const loadStopNotice = () => import('./StopNotice.vue');
 const EmptyToday = defineAsyncComponent(() => import('./EmptyToday.vue'));
 const LogDialog = defineAsyncComponent(loadLogDialog);
 const PutOffDialog = defineAsyncComponent(loadPutOffDialog);
-const StopNotice = defineAsyncComponent(loadStopNotice);
 const CloseFinding = defineAsyncComponent(() => import('./CloseFinding.vue'));
 const BetterTerms = defineAsyncComponent(() => import('./BetterTerms.vue'));
 // Without a connection they are asked for again when they are opened.
 onMounted(() => void Promise.allSettled([loadLogDialog(), loadPutOffDialog()]));
+
+/** The notice of a danger; it is there before the page is shown, where there is one. */
+const stopNotice = shallowRef<Component | null>(null);
+async function loadStopNotice(): Promise<void> {
+  stopNotice.value = (await import('./StopNotice.vue')).default;
+}
 
 const route = useRoute();
 const home = useHome();
@@ -73,6 +77,9 @@ const closing = ref<OpenFindingBody | null>(null);
 
 const standing = computed(() => home.standing);
 const stops = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict === 'stop'));
+watch(stops, (now) => {
+  if (now.length > 0 && stopNotice.value === null) void loadStopNotice();
+});
 const problems = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict !== 'stop'));
 /** The season questions that the weather does not ask already. */
 const asked = computed(
@@ -178,7 +185,12 @@ const print = (): void => {
         <h1>{{ home.on ? speech.formats.longDay(home.on) : t('today.title') }}</h1>
         <p v-if="home.rows.length > 0" class="soft">{{ lead }}</p>
       </header>
-      <StopNotice v-if="stops.length > 0" :findings="stops" @close="closing = $event" />
+      <component
+        :is="stopNotice"
+        v-if="stopNotice !== null && stops.length > 0"
+        :findings="stops"
+        @close="closing = $event"
+      />
       <p v-if="missing" class="notice wrong" role="alert">{{ t('findings.unread', { why: missing }) }}</p>
       <p v-if="!home.mayWrite" class="notice">{{ t('today.readOnly') }}</p>
       <EmptyToday v-if="home.rows.length === 0" :home-id="homeId" :may-write="home.mayWrite" :t="t" />
