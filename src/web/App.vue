@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { useEventListener, useIntervalFn, useOnline } from '@vueuse/core';
-import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { allows } from '../contract/access.ts';
 import { browserWording } from './i18n.ts';
 import { ApiError, NoConnection, signals } from './device/errors.ts';
 import { endLeftSession } from './device/leftSession.ts';
-import { fetchPages } from './router.ts';
 import { useErrorText } from './composables/useErrorText.ts';
 import { useKeptHome } from './composables/useKeptHome.ts';
 import { useKeySetting } from './composables/useKeySetting.ts';
@@ -50,7 +49,6 @@ const { tellBody } = useErrorText();
 useKeptHome();
 
 const RETRY_MS = 15_000;
-const PREFETCH_MS = 1_500;
 
 const homeId = computed(() => (typeof route.params['homeId'] === 'string' ? route.params['homeId'] : null));
 
@@ -102,10 +100,6 @@ router.beforeEach((to, from) => {
 });
 router.afterEach(() => {
   unfetched.value = null;
-});
-onMounted(() => {
-  // The other pages are fetched while nothing else is going on, so that a lost connection does not keep one from them.
-  window.setTimeout(() => void fetchPages(), PREFETCH_MS);
 });
 
 /** The act of each single key, while nothing is being typed into a field. */

@@ -13,6 +13,7 @@ import App from './App.vue';
 import { needTemporal } from './device/temporal.ts';
 import { i18n } from './i18n.ts';
 import { look } from './kit/look.ts';
+import { keepPages } from './shell/keepPages.ts';
 import { makeRouter } from './router.ts';
 
 await needTemporal();
@@ -24,5 +25,4 @@ createApp(App)
   .use(makeRouter())
   .mount('#app');
 
-// The built page keeps what it is made of on the device, so that it opens without a signal.
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');
+keepPages();

@@ -193,7 +193,7 @@ describe('the page holds still and fits', () => {
     expect(await shift()).toBeLessThan(0.05);
     const place = (): Promise<number> =>
       page.driver.executeScript(
-        "return document.querySelectorAll('[data-line]')[2].getBoundingClientRect().top",
+        "return document.querySelectorAll('[data-line]')[2].getBoundingClientRect().top + scrollY",
       );
     const before = await place();
     await page.click('[data-line*="smoke-alarm-test"] [data-act=done]');
@@ -267,8 +267,9 @@ test('in autumn the taps are shut for the winter as a checklist, in eight at mos
     await press('[data-act=finish]');
     await phone.toast('saved');
     expect(count).toBeLessThanOrEqual(8);
-    await phone.openToday();
-    await phone.says('Off for the winter since Mon, Oct 12');
+    const path = new URL(await phone.driver.getCurrentUrl()).pathname.replace(/^(\/homes\/[^/]+).*/, '$1');
+    await phone.go(`${path}/record?from=2026-10-12&to=2026-10-12`);
+    await phone.says('Shut and drain', '[data-entry]');
   } finally {
     await phone.close();
     await autumn.kill();

@@ -121,7 +121,7 @@ test('an old page meets a new server: it says so, and reloads when asked', async
   await page.find('[data-line]');
   expect(await page.count('[data-test=old-page]')).toBe(0);
   await page.driver.executeScript(
-    "document.querySelector('script[type=module]').src = '/assets/index-old.js'",
+    "document.querySelector('script[src*=first-]').src = '/assets/first-old.js'",
   );
   await page.visit('ledger');
   await page.says('A new version of Salt Ledger is ready', '[data-test=old-page]');

@@ -35,6 +35,8 @@ export function createApp(services: Services, pool: Pool): Express {
   app.set('query parser', 'simple');
   if (services.config.publicUrl) app.set('trust proxy', 1);
   app.use(securityHeaders(services));
+  // Answers are text that says much twice over; what is small goes out as it is.
+  app.use('/api', compression({ threshold: LEAST_COMPRESSED, level: 4 }));
   app.use('/api', tellPageVersion(services.config.webFolder), refuseCrossSite(services), refuseOtherMethods);
   app.use(LARGE, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
   app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
@@ -58,6 +60,9 @@ export function createApp(services: Services, pool: Pool): Express {
   return app;
 }
 
+/** Bytes from which an answer is worth compressing. */
+const LEAST_COMPRESSED = 4_000;
+
 const notFound = (): never => {
   throw new Failure('not-found');
 };
@@ -74,7 +79,7 @@ function tellPageVersion(folder: string): RequestHandler {
     next();
   };
 }
-const FIRST_SCRIPT = /<script type="module"[^>]* src="([^"]+)"/;
+const FIRST_SCRIPT = /<script [^>]*src="(\/assets\/first-[^"]+)"/;
 
 /** The files of the page; any other address gets the page itself, which finds its own way. */
 function servePage(app: Express, folder: string): void {

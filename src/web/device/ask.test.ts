@@ -120,7 +120,7 @@ test('what is at hand and young enough is not asked for again', async () => {
 
 test('a server that gives out another page is noticed; one that gives out this one is not', async () => {
   // The page's first script as it stands in the built page; this one loads none.
-  const script = { src: new URL('/assets/index-own.js', location.href).href };
+  const script = { src: new URL('/assets/first-own.js', location.href).href };
   vi.spyOn(document, 'querySelector').mockReturnValue(script as HTMLScriptElement);
   let others = 0;
   const count = (): void => {
@@ -128,10 +128,10 @@ test('a server that gives out another page is noticed; one that gives out this o
   };
   signals.addEventListener('other-version', count);
   const from = (version: string) => () => new Response('[]', { headers: { 'page-version': version } });
-  answer = from('/assets/index-own.js');
+  answer = from('/assets/first-own.js');
   await ask('members', { params });
   expect(others).toBe(0);
-  answer = from('/assets/index-new.js');
+  answer = from('/assets/first-new.js');
   await ask('members', { params });
   expect(others).toBe(1);
   signals.removeEventListener('other-version', count);

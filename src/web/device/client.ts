@@ -57,9 +57,8 @@ export async function callWhole<N extends RouteName>(
 
 /** Tells where the server gives out another page than this one; a page that is not built has no version. */
 function compareVersion(given: string | null): void {
-  const script = document.querySelector<HTMLScriptElement>('script[type=module][src]');
-  const own = script && new URL(script.src).pathname;
-  if (given !== null && own?.startsWith('/assets/') && own !== given)
+  const script = document.querySelector<HTMLScriptElement>('script[src*="/assets/first-"]');
+  if (given !== null && script && new URL(script.src).pathname !== given)
     signals.dispatchEvent(new Event('other-version'));
 }
 

@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import Menu from 'primevue/menu';
 import { Ellipsis } from 'lucide-vue-next';
-import { useTemplateRef, useId } from 'vue';
+import { nextTick, ref, useId, useTemplateRef } from 'vue';
 
 /** One thing a menu offers. */
 export interface Act {
@@ -16,9 +16,17 @@ defineOptions({ inheritAttrs: false });
 const props = defineProps<{ label: string; acts: readonly Act[] }>();
 const menu = useTemplateRef('menu');
 const id = useId();
-const toggle = (event: Event): void => {
-  menu.value?.toggle(event);
-};
+/** A list of lines has a menu in each: it is made when it is first opened. */
+const isMade = ref(false);
+async function toggle(event: MouseEvent): Promise<void> {
+  // The event forgets the button it came from while the menu is being made.
+  const opened = { currentTarget: event.currentTarget } as unknown as Event;
+  if (!isMade.value) {
+    isMade.value = true;
+    await nextTick();
+  }
+  menu.value?.toggle(opened);
+}
 const items = (): { label: string; command: () => void; class: string }[] =>
   props.acts.map(({ label, act, grave }) => ({ label, command: act, class: grave ? 'k-grave' : '' }));
 </script>
@@ -27,5 +35,5 @@ const items = (): { label: string; command: () => void; class: string }[] =>
   <Button v-bind="$attrs" text :aria-label="label" aria-haspopup="menu" :aria-controls="id" @click="toggle">
     <slot><Ellipsis :size="20" aria-hidden="true" /></slot>
   </Button>
-  <Menu :id="id" ref="menu" popup :model="items()" />
+  <Menu v-if="isMade" :id="id" ref="menu" popup :model="items()" />
 </template>

@@ -23,14 +23,14 @@ export const useSession = defineStore('session', () => {
   const isAssumed = ref(false);
   const signedIn = computed(() => me.value !== null);
 
-  async function begin(person: Me): Promise<void> {
+  async function begin(person: Me, known: HomeSummary[] | null = null): Promise<void> {
     // Whoever signs in has a session of their own: the one left behind went with its cookie.
     forgetLeaving();
     me.value = person;
     noteLastPerson(person.personId);
     void keepKnown('me', {}, person);
-    await useOutbox().openFor(person.personId);
-    await loadHomes();
+    if (known) homes.value = known;
+    await Promise.all([useOutbox().openFor(person.personId), known ? null : loadHomes()]);
   }
 
   async function loadHomes(): Promise<void> {
@@ -44,9 +44,9 @@ export const useSession = defineStore('session', () => {
   async function resume(): Promise<void> {
     if (!(await endLeftSession()) || known.value) return;
     try {
-      const { answer, keptAt } = await askAged('me');
+      const [{ answer, keptAt }, some] = await Promise.all([askAged('me'), ask('listHomes')]);
       isAssumed.value = keptAt !== null;
-      await begin(answer);
+      await begin(answer, some);
       unreachable.value = false;
     } catch (error) {
       unreachable.value = isAway(error);
