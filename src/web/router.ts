@@ -5,6 +5,8 @@ import {
   type RouteLocationRaw,
   type RouteRecordRaw,
 } from 'vue-router';
+import { loadCatalogue } from './catalogue.ts';
+import { askEarly } from './device/ask.ts';
 import { NoConnection } from './device/errors.ts';
 import { loadLaterTexts } from './i18n.ts';
 import { useSession } from './stores/session.ts';
@@ -141,6 +143,15 @@ function unlessAway(error: unknown): void {
   if (!(error instanceof NoConnection)) throw error;
 }
 
+/** What Today will ask first. On the way in its questions, and what it is made of besides, need not wait for who is asking. */
+function beginToday(homeId: string): void {
+  for (const name of ['house', 'today', 'standing', 'known', 'climate', 'acceptedPlan'] as const)
+    askEarly(name, { params: { homeId } });
+  // The page itself says so where they cannot be had.
+  loadCatalogue().catch(() => undefined);
+  loadLaterTexts().catch(() => undefined);
+}
+
 /** The pages. Whoever is not signed in is asked to first, and then goes on to where they were going. */
 export function makeRouter() {
   const router = createRouter({
@@ -151,6 +162,8 @@ export function makeRouter() {
   });
   router.beforeEach(async (to) => {
     const session = useSession();
+    const { homeId } = to.params;
+    if (to.name === 'today' && typeof homeId === 'string' && !session.signedIn) beginToday(homeId);
     await session.resume();
     // The page itself says so and offers to try again.
     if (to.name !== 'today' && to.name !== 'sign-in') await loadLaterTexts();

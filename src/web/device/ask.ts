@@ -22,8 +22,28 @@ export interface Aged<N extends RouteName> {
 export const ask = async <N extends ReadRoute>(name: N, input: Input<N> = {}): Promise<Response<N>> =>
   (await askAged(name, input)).answer;
 
+/** Questions asked before the page that needs their answers is there, by address. */
+const early = new Map<string, Promise<unknown>>();
+
+/** Asks what a page will ask first, while the page itself is still on its way: its own question then gets this answer. */
+export function askEarly<N extends ReadRoute>(name: N, input: Input<N>): void {
+  if (lastPerson() === null) return;
+  const asking = askNow(name, input);
+  early.set(addressOf(ROUTES[name].path, input), asking);
+  // Whoever asks later hears of an error.
+  asking.catch(() => undefined);
+}
+
 /** As `ask`, with the age of the answer. Whoever listens to `kept-shown` is told of an answer that is not of now. */
 export async function askAged<N extends ReadRoute>(name: N, input: Input<N> = {}): Promise<Aged<N>> {
+  const address = addressOf(ROUTES[name].path, input);
+  const asked = ROUTES[name].method === 'GET' ? early.get(address) : undefined;
+  early.delete(address);
+  // It was asked by the same name, whose answer it is.
+  return asked ? (asked as Promise<Aged<N>>) : askNow(name, input);
+}
+
+async function askNow<N extends ReadRoute>(name: N, input: Input<N> = {}): Promise<Aged<N>> {
   const personId = lastPerson();
   const { method, path } = ROUTES[name];
   if (method !== 'GET' || personId === null) return { answer: await call(name, input), keptAt: null };

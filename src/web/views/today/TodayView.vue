@@ -75,6 +75,14 @@ const logging = ref<Line | null>(null);
 const postponing = ref<Line | null>(null);
 const closing = ref<OpenFindingBody | null>(null);
 
+/** What stands beside the tasks is drawn when they have been painted: it is a second step for a slow processor, and moves nothing. */
+const showsBeside = ref(false);
+watch(
+  () => state.value.kind === 'ready',
+  (isReady) => {
+    if (isReady) requestAnimationFrame(() => window.setTimeout(() => (showsBeside.value = true)));
+  },
+);
 const standing = computed(() => home.standing);
 const stops = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict === 'stop'));
 watch(stops, (now) => {
@@ -251,7 +259,7 @@ const print = (): void => {
             </section>
           </template>
         </div>
-        <aside v-if="home.house && standing" :aria-label="t('today.beside')">
+        <aside v-if="showsBeside && home.house && standing" :aria-label="t('today.beside')">
           <HaveTime :house="home.house" :speech="speech" />
           <OpenProblems :findings="problems" :speech="speech" @close="closing = $event" />
           <CallOrOrder :covers="standing.covers" :speech="speech" />
