@@ -10,8 +10,8 @@ const SETTLED_MS = 2_000;
 /** What is kept is good enough for so long. */
 const FRESH_MS = 300_000;
 const NEEDED = ['known', 'standing', 'runs', 'climate', 'acceptedPlan'] as const;
-/** Photos of one home that are fetched to be there without a signal. */
-const MOST_PHOTOS = 40;
+/** Photos of one home that are fetched to be there without a signal: those of a few valves and labels, not an album. */
+const MOST_PHOTOS = 12;
 
 /**
  * Asks for what the pages need that open without a signal, so that the answers are kept on this device whether or not these pages were opened:
@@ -24,10 +24,12 @@ export function useKeptHome(): void {
     const params = { homeId };
     for (const name of NEEDED) await askIfOlder(name, { params }, FRESH_MS);
     const photos = await ask('photos', { params });
-    // Photos are kept by the service worker, which sees them pass.
-    const shown = photos.filter(({ asset }) => asset !== null).slice(0, MOST_PHOTOS);
-    for (const { id } of shown)
-      await fetch(addressOf(ROUTES.photoImage.path, { params: { homeId, photoId: id } }));
+    if (!('caches' in window)) return;
+    // Photos are kept by the service worker, which sees them pass; one that it has is not fetched again.
+    for (const { id } of photos.filter(({ asset }) => asset !== null).slice(0, MOST_PHOTOS)) {
+      const address = addressOf(ROUTES.photoImage.path, { params: { homeId, photoId: id } });
+      if (!(await caches.match(address))) await fetch(address);
+    }
   }
 
   watchDebounced(

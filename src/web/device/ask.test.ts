@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { ask, askAged, askIfOlder, dropKnown, keepKnown } from './ask.ts';
+import { ask, askAged, askEarly, askIfOlder, dropKnown, keepKnown } from './ask.ts';
 import { ApiError, NoConnection, signals } from './errors.ts';
 import { forgetAll, noteLastPerson } from './kept.ts';
 import { findAnswer } from './keptAnswers.ts';
@@ -116,6 +116,28 @@ test('what is at hand and young enough is not asked for again', async () => {
   expect(asked).toBe(1);
   await askIfOlder('members', { params }, -1);
   expect(asked).toBe(2);
+});
+
+describe('what is asked while the page is on its way', () => {
+  test('is the answer to the first who asks, once', async () => {
+    askEarly('members', { params });
+    expect(await ask('members', { params })).toEqual([]);
+    expect(asked).toBe(1);
+    await ask('members', { params });
+    expect(asked).toBe(2);
+  });
+
+  test('is asked anew where it failed: whoever signs in meanwhile is answered', async () => {
+    answer = () => json({ code: 'not-signed-in' }, 401);
+    askEarly('members', { params });
+    await vi.waitFor(() => {
+      expect(asked).toBe(1);
+    });
+    answer = () => json([]);
+    await vi.waitFor(async () => {
+      expect(await ask('members', { params })).toEqual([]);
+    });
+  });
 });
 
 test('a server that gives out another page is noticed; one that gives out this one is not', async () => {

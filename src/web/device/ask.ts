@@ -28,10 +28,15 @@ const early = new Map<string, Promise<unknown>>();
 /** Asks what a page will ask first, while the page itself is still on its way: its own question then gets this answer. */
 export function askEarly<N extends ReadRoute>(name: N, input: Input<N>): void {
   if (lastPerson() === null) return;
+  const address = addressOf(ROUTES[name].path, input);
   const asking = askNow(name, input);
-  early.set(addressOf(ROUTES[name].path, input), asking);
-  // Whoever asks later hears of an error.
-  asking.catch(() => undefined);
+  early.set(address, asking);
+  const forget = (): void => {
+    if (early.get(address) === asking) early.delete(address);
+  };
+  // Who asks later asks for themselves: after an error, and when it has become old.
+  asking.catch(forget);
+  window.setTimeout(forget, SHORT_PATIENCE_MS);
 }
 
 /** As `ask`, with the age of the answer. Whoever listens to `kept-shown` is told of an answer that is not of now. */

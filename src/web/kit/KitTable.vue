@@ -13,7 +13,8 @@ export interface TableColumn {
 
 /**
  * Rows as a table where there is room, else as lines of two rows over the same rows. `#cell` shows one field of a row, `#line` a whole row
- * on a narrow screen, `#opened` what stands under a row of the table whose key is in `opened`; `marks` are attributes of a row.
+ * on a narrow screen, `#opened` what stands under a row of the table whose key is in `opened`; `marks` are attributes of a row of a table
+ * that is not sorted.
  */
 const props = defineProps<{
   rows: readonly R[];
