@@ -156,10 +156,10 @@ describe('by the day a line counts for', () => {
       agent,
       homeId,
       done('2026-11-01', 'work'),
-      entryOf('2026-11-02', { kind: 'stockMoved', supply: 'battery-9v', change: 2 }),
+      entryOf('2026-11-02', { kind: 'fact', asset, fact: 'size', value: '16 x 25 x 1' }),
     ).expect(200);
     expect(await notes({ setup: 'hidden' })).toEqual(['work']);
-    expect(await notes({})).toEqual(['adopted', 'stockMoved', 'work']);
+    expect(await notes({})).toEqual(['adopted', 'fact', 'work']);
     await agent.get(path('entries')).query({ before: '2026-13-01.4' }).expect(400);
   });
 });

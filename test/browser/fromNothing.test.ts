@@ -97,6 +97,7 @@ describe('from an empty account', () => {
     await page.visit('house');
     await page.says('Upstairs');
     await page.press('Return filter');
+    await page.click('[data-tab=facts]');
     await page.says('Thickness, measured 1 in');
     await page.press('Back to House');
     await page.visit('about');
@@ -157,7 +158,7 @@ describe('from an empty account', () => {
     await page.says('Look around');
     await page.go(pathname.replace('/house/add', '/ledger'));
     await page.press('Look around');
-    await page.says('Everything recorded for 8 Kiln Street');
+    await page.says('Everything done, measured, bought or shut at 8 Kiln Street');
     expect(await page.complaints()).toEqual([]);
   });
 });

@@ -269,7 +269,7 @@ test('in autumn the taps are shut for the winter as a checklist, in eight at mos
     expect(count).toBeLessThanOrEqual(8);
     const path = new URL(await phone.driver.getCurrentUrl()).pathname.replace(/^(\/homes\/[^/]+).*/, '$1');
     await phone.go(`${path}/record?from=2026-10-12&to=2026-10-12`);
-    await phone.says('Shut and drain', '[data-entry]');
+    await phone.says('Shut and drain the outdoor faucet', 'main');
   } finally {
     await phone.close();
     await autumn.kill();

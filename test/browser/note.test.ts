@@ -79,6 +79,7 @@ describe('noting things', () => {
     await page.toast('Saved how the filter looks.');
     await page.visit('upkeep');
     await page.type('Search', 'Upstairs filter');
+    await page.click('[data-kept="Change the air filter"] [data-act=open]');
     await page.click('[data-kept="Change the air filter"] [data-act=dates]');
     await page.says('It was 1 on Tue, Nov 24 (filter grade). Do it within 3 days: Fri, Nov 27.');
   });

@@ -85,8 +85,8 @@ describe('signing out', () => {
         change.oncomplete = () => { open.result.close(); done(); };
       };`);
     await page.waitFor(
-      async () => (await keysOnDevice()).some((key) => key.startsWith('salt-ledger sheet 0')),
-      'the sheet was not kept',
+      async () => (await keysOnDevice()).includes('salt-ledger last person'),
+      'it is not noted who is signed in',
     );
     await page.connect(false);
     await page.click('[data-line^="late own Reseal"] [data-act=done]');

@@ -4,7 +4,10 @@ import { FileUp } from 'lucide-vue-next';
 import { ref, useTemplateRef } from 'vue';
 import FieldRow from './FieldRow.vue';
 
-/** A file to choose: a button with what it is for, and the name of what was chosen. What happens with it is the form's. */
+/**
+ * A file to choose: a button with what it is for, and the name of what was chosen. What happens with it is the form's, which also says what is
+ * wrong with it: `accept` only narrows what is offered.
+ */
 defineProps<{
   label: string;
   /** What the button says. */
@@ -36,11 +39,10 @@ function select({ files }: FileUploadSelectEvent): void {
       ref="upload"
       mode="basic"
       custom-upload
-      :accept="accept"
       :choose-label="choose"
       :disabled="disabled ?? false"
       :choose-button-props="{ outlined: true, 'aria-describedby': describedBy }"
-      :pt="{ input: { class: 'unseen', tabindex: -1, 'data-file': name, 'aria-label': label } }"
+      :pt="{ input: { accept, class: 'unseen', tabindex: -1, 'data-file': name, 'aria-label': label } }"
       @select="select"
     >
       <template #chooseicon><FileUp :size="20" aria-hidden="true" /></template>

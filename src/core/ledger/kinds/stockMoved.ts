@@ -8,6 +8,5 @@ export const stockMoved = kindOf(
   {
     about: ({ supply }) => ({ what: 'supply', code: supply }),
     tells: ({ change }) => [{ field: 'text', as: 'number', number: change }],
-    setup: true,
   },
 );
