@@ -155,28 +155,24 @@ const columns = computed((): TableColumn[] => [
         </p>
       </div>
     </form>
-    <KitTable
-      v-if="monthly.length > 0"
-      :rows="monthly"
-      :columns="columns"
-      row-key="name"
-      :label="t('almanac.months')"
-      empty=""
-    >
-      <template #line="{ row }">
-        <p>
-          <strong>{{ row.name }}</strong> {{ row.low }} – {{ row.high }}
-        </p>
-        <p class="soft small">
-          {{
-            columns
-              .slice(3)
-              .map(({ field, head }) => `${head}: ${row[field as keyof typeof row]}`)
-              .join(' · ')
-          }}
-        </p>
-      </template>
-    </KitTable>
+    <details v-if="monthly.length > 0">
+      <summary>{{ t('almanac.months') }}</summary>
+      <KitTable :rows="monthly" :columns="columns" row-key="name" :label="t('almanac.months')" empty="">
+        <template #line="{ row }">
+          <p>
+            <strong>{{ row.name }}</strong> {{ row.low }} – {{ row.high }}
+          </p>
+          <p class="soft small">
+            {{
+              columns
+                .slice(3)
+                .map(({ field, head }) => `${head}: ${row[field as keyof typeof row]}`)
+                .join(' · ')
+            }}
+          </p>
+        </template>
+      </KitTable>
+    </details>
   </section>
 </template>
 
