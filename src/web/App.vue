@@ -28,7 +28,7 @@ import { useSession } from './stores/session.ts';
 const RefusedDialog = defineAsyncComponent(() => import('./views/refused/RefusedDialog.vue'));
 /** Fetched with the first search. */
 const SearchDialog = defineAsyncComponent(() => import('./views/search/SearchDialog.vue'));
-/** Fetched with the other pages, so that signing out asks without a connection too. */
+/** Kept on the device with the other pages, so that signing out asks without a connection too. */
 const KitDialog = defineAsyncComponent(() => import('./kit/KitDialog.vue'));
 
 const { t, locale } = useI18n({ useScope: 'global' });

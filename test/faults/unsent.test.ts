@@ -85,8 +85,8 @@ describe('signing out', () => {
         change.oncomplete = () => { open.result.close(); done(); };
       };`);
     await page.waitFor(
-      async () => (await keysOnDevice()).includes('salt-ledger last person'),
-      'it is not noted who is signed in',
+      () => page.driver.executeScript<boolean>('return navigator.serviceWorker.controller !== null'),
+      'the pages are not kept on the device',
     );
     await page.connect(false);
     await page.click('[data-line^="late own Reseal"] [data-act=done]');
