@@ -79,12 +79,8 @@ async function work(): Promise<void> {
   await take('trouble');
   await page.visit('house');
   await page.press('Treatment plant');
-  await page.find('[data-series=sludge-depth] svg');
-  await page.driver.executeScript(
-    "document.querySelector('[data-series=sludge-depth]').scrollIntoView(); window.scrollBy(0, -40)",
-  );
+  await page.find('[data-tab=measured]');
   await take('thing');
-  await page.driver.executeScript('window.scrollTo(0, 0)');
 }
 
 try {
