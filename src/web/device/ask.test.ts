@@ -80,6 +80,20 @@ describe('without a connection', () => {
   });
 });
 
+test('of a long list its first page is kept, not what is read on from there', async () => {
+  answer = () => json({ lines: [], next: null });
+  const page = (query: object) => ask('ledger', { params, query: query as never });
+  await page({ limit: 100 });
+  await page({ limit: 100, before: '2026-11-01.5' });
+  await page({ limit: 1_000 });
+  const path = `/api/homes/${HOME}/entries`;
+  await vi.waitFor(async () => {
+    expect(await findAnswer('ada', `${path}?limit=100`)).not.toBeNull();
+  });
+  expect(await findAnswer('ada', `${path}?limit=100&before=2026-11-01.5`)).toBeNull();
+  expect(await findAnswer('ada', `${path}?limit=1000`)).toBeNull();
+});
+
 describe('what is kept is forgotten', () => {
   test('when the server refuses it', async () => {
     await emptyList();

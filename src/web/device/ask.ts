@@ -62,7 +62,7 @@ async function askNow<N extends ReadRoute>(name: N, input: Input<N> = {}): Promi
   try {
     const { body, read } = await callWhole(name, input, late.signal);
     // Nothing is kept for someone who has signed out meanwhile.
-    if (lastPerson() === personId) void keepAnswer(personId, address, body);
+    if (lastPerson() === personId && isFirstPage(input)) void keepAnswer(personId, address, body);
     return { answer: read, keptAt: null };
   } catch (error) {
     if (error instanceof ApiError && error.status < 500) await dropAnswers(personId, address);
@@ -80,6 +80,15 @@ export async function askIfOlder<N extends ReadRoute>(name: N, input: Input<N>, 
   const personId = lastPerson();
   const kept = personId === null ? null : await findAnswer(personId, addressOf(ROUTES[name].path, input));
   if (!kept || Date.now() - Date.parse(kept.at) > age) await ask(name, input);
+}
+
+/** The most lines of a list that are kept: as many as a page shows when it opens. */
+const MOST_KEPT = 100;
+
+/** Whether an answer is what a page opens with; what is read on from there, or read whole to be saved as a file, is not kept. */
+function isFirstPage(input: { readonly query?: object }): boolean {
+  const { before, limit }: { before?: unknown; limit?: unknown } = input.query ?? {};
+  return before === undefined && (typeof limit !== 'number' || limit <= MOST_KEPT);
 }
 
 /** Keeps what a route would answer now, where the page knows it from a write. */
