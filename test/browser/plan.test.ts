@@ -136,6 +136,11 @@ describe('the weeks of the plan', () => {
   test('a task is moved from the list, on a phone', async () => {
     await page.resize(PHONE);
     await page.visit('weeks');
+    // The page before has such a list too.
+    await page.waitFor(
+      async () => (await page.driver.getCurrentUrl()).includes('/plan/weeks'),
+      'the weeks are not shown',
+    );
     await page.find('.plan-week');
     expect(await page.overflow()).toBeLessThanOrEqual(0);
     await page.click('.plan-week .pick');

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/webdriverjs';
-import { Builder, By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Builder, By, Key, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
 
 /** How long something is waited for that will come: on a busy machine it comes late. */
@@ -122,13 +122,16 @@ export class Page {
     await this.driver.get(`${this.address}${path}`);
   }
 
+  /** What is seen on the page. One drawn anew while it is looked for is looked for again. */
   async find(css: string): Promise<WebElement> {
-    const element = await this.driver
-      .wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing is ${css}`)
-      .catch(rethrown);
-    return this.driver
-      .wait(until.elementIsVisible(element), PATIENCE_MS, `${css} is not visible`)
-      .catch(rethrown);
+    let found: WebElement | null = null;
+    await this.waitFor(async () => {
+      const element = await this.driver.findElement(By.css(css));
+      if (await element.isDisplayed()) found = element;
+      return found !== null;
+    }, `nothing to be seen is ${css}`);
+    if (!found) throw new Error(`nothing to be seen is ${css}`);
+    return found;
   }
 
   /** The values of an attribute on everything that has it there. */
