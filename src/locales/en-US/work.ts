@@ -112,8 +112,6 @@ export const work = {
     search: 'Search',
     count: 'One question | {n} questions',
     usual: 'usual here',
-    right: 'Right: {when}',
-    because: 'Why it is usual: {why}',
   },
   better: {
     line: '1 task can have a better schedule. | {n} tasks can have a better schedule.',

@@ -5,7 +5,7 @@ import KitTable, { type TableColumn } from '../../kit/KitTable.vue';
 import type { Speech } from '../../../locales/speech.ts';
 import EntryDetails from './EntryDetails.vue';
 import EntryTitle from './EntryTitle.vue';
-import { recordRow } from './recordRow.ts';
+import { recordRow, type RecordRow } from './recordRow.ts';
 
 /** The entries of the record by the day they count for: a table where there is room, else lines of two rows. A tap opens an entry. */
 const props = defineProps<{
@@ -38,6 +38,25 @@ const columns = computed((): TableColumn[] => [
 const TEXTS = ['date', 'says', 'who', 'minutes', 'cost'] as const;
 type TextField = (typeof TEXTS)[number];
 const isText = (field: string): field is TextField => TEXTS.some((one) => one === field);
+
+/** What the details of an entry need, under a row of the table as in a line of the list. */
+const detailsOf = ({ line, mayCorrect, mayStrike }: RecordRow) => ({
+  line,
+  mayCorrect,
+  mayStrike,
+  house: props.house,
+  speech: props.speech,
+  busy: props.busy,
+  onCorrect: () => {
+    emit('correct', line);
+  },
+  onStrike: () => {
+    emit('strike', line);
+  },
+  onRestore: () => {
+    emit('restore', line);
+  },
+});
 
 function turn(id: string): void {
   const { [id]: isOpen, ...others } = opened.value;
@@ -75,32 +94,11 @@ function turn(id: string): void {
         <p class="soft small" :class="{ voided: row.isVoided }">
           {{ [row.date, row.who, row.minutes, row.cost, row.says].filter((text) => text !== '').join(' · ') }}
         </p>
-        <EntryDetails
-          v-if="opened[row.id]"
-          :line="row.line"
-          :house="house"
-          :speech="speech"
-          :may-correct="row.mayCorrect"
-          :may-strike="row.mayStrike"
-          :busy="busy"
-          @correct="emit('correct', row.line)"
-          @strike="emit('strike', row.line)"
-          @restore="emit('restore', row.line)"
-        />
+        <EntryDetails v-if="opened[row.id]" v-bind="detailsOf(row)" />
       </div>
     </template>
     <template #opened="{ row }">
-      <EntryDetails
-        :line="row.line"
-        :house="house"
-        :speech="speech"
-        :may-correct="row.mayCorrect"
-        :may-strike="row.mayStrike"
-        :busy="busy"
-        @correct="emit('correct', row.line)"
-        @strike="emit('strike', row.line)"
-        @restore="emit('restore', row.line)"
-      />
+      <EntryDetails v-bind="detailsOf(row)" />
     </template>
   </KitTable>
 </template>
