@@ -136,6 +136,7 @@ describe('one thing', () => {
     await page.press('Dishwasher');
     await page.click('[data-act=remove]');
     await page.says('Its tasks stop. Its history stays.');
+    await page.says('Clean the dishwasher filter', '[data-test=moves]');
     await page.press('Remove', '//form');
     await page.toast('Dishwasher is removed.');
     await page.says('Removed.');

@@ -25,11 +25,12 @@ export function useTrial(
   date: () => CivilDate | null | undefined = () => undefined,
 ) {
   const { tell } = useErrorText();
-  const trial = ref<Trial>({ kind: 'nothing' });
   const considered = () => {
     const on = date();
     return on === null ? [] : bodies().map((body) => ({ ...(on && { date: on }), body }));
   };
+  // What is tried from the start has its place from the start: nothing below it is pushed down while somebody aims at it.
+  const trial = ref<Trial>({ kind: considered().length > 0 ? 'waiting' : 'nothing' });
   let asked = '';
 
   async function consider(text: string): Promise<void> {
