@@ -37,6 +37,7 @@ const LATER = {
   'run-sheet': () => import('./views/runs/RunSheetView.vue'),
   trouble: () => import('./views/trouble/TroubleView.vue'),
   bench: () => import('./views/bench/BenchView.vue'),
+  drawings: () => import('./views/drawings/DrawingsView.vue'),
 };
 
 /** A home in an address; anything else written there leads to the homes one has. */
@@ -90,9 +91,11 @@ const routes: RouteRecordRaw[] = [
   { path: `${HOME}/record`, name: 'ledger', component: LATER.ledger },
   { path: `${HOME}/how-to`, name: 'practices', component: LATER.practices },
   { path: `${HOME}/how-to/disagreements`, name: 'disagreements', component: LATER.disagreements },
+  { path: `${HOME}/how-to/drawings`, name: 'drawings', component: LATER.drawings },
   { path: `${HOME}/how-to/calculators/:code?`, name: 'bench', component: LATER.bench },
   { path: `${HOME}/log`, name: 'note', component: LATER.note },
   { path: `${HOME}/wrong`, name: 'trouble', component: LATER.trouble },
+  { path: '/drawings', name: 'open-drawings', component: LATER.drawings, meta: { anyone: true } },
   { path: '/calculators/:code?', name: 'open-bench', component: LATER.bench, meta: { anyone: true } },
   ...OLD_ADDRESSES.map(([path, name]): RouteRecordRaw => ({
     path,

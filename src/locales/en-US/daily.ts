@@ -33,6 +33,8 @@ export const daily = {
       practices: 'All tasks',
       bench: 'Calculators',
       disagreements: 'Where experts disagree',
+      drawings: 'Drawings',
+      'open-drawings': 'Drawings',
       'open-bench': 'Calculators',
       note: 'Log',
       trouble: 'Something is wrong',

@@ -1,5 +1,11 @@
 /** Doing the work: the Bench, runs, findings and the record. */
 export const work = {
+  drawings: {
+    title: 'Drawings',
+    show: 'Show the drawing | Show the drawings',
+    more: 'One more drawing | {n} more drawings',
+    lead: 'Which part, which way round, how far. The same drawings stand at the steps of each task.',
+  },
   bench: {
     title: 'Calculators',
     lead: 'Calculators and checks. What the house knows is filled in; nothing is saved unless you say so.',

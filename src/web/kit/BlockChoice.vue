@@ -24,7 +24,8 @@ const chosen = defineModel<boolean>({ required: true });
       :model-value="chosen"
       @update:model-value="chosen = $event"
     />
-    <span><slot /></span>
+    <span class="words"><slot /></span>
+    <slot name="picture" />
   </label>
 </template>
 

@@ -20,7 +20,8 @@ export type PageName =
   | 'ledger'
   | 'practices'
   | 'bench'
-  | 'disagreements';
+  | 'disagreements'
+  | 'drawings';
 
 export type PlaceName = 'today' | 'plan' | 'house' | 'record' | 'howTo';
 
@@ -48,7 +49,12 @@ export const PLACES: readonly Place[] = [
     inner: { thing: 'house' },
   },
   { name: 'record', icon: NotebookText, pages: ['ledger'], inner: {} },
-  { name: 'howTo', icon: BookOpenText, pages: ['practices', 'bench', 'disagreements'], inner: {} },
+  {
+    name: 'howTo',
+    icon: BookOpenText,
+    pages: ['practices', 'bench', 'drawings', 'disagreements'],
+    inner: {},
+  },
 ];
 
 /** The place a page is in, by the name of its route; null for an act and for a page of no home. */

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
+import PracticeDrawings from '../../drawings/PracticeDrawings.vue';
 import StepList from '../../kit/StepList.vue';
 import ApproachTable from './ApproachTable.vue';
 import OwnWork from './OwnWork.vue';
+import { drawingsOfPractice } from '../../../core/catalogue/drawings/ofPractice.ts';
 import { disagreementsOn } from '../../../core/catalogue/disagreementsOn.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { capital, nameIn, words, type Speech } from '../../../locales/speech.ts';
@@ -75,6 +77,7 @@ const takes = computed(() => {
         </Button>
       </p>
       <p>{{ say(practice.why) }}</p>
+      <PracticeDrawings :names="drawingsOfPractice(practice.code)" :speech="speech" />
       <StepList :steps="practice.steps" :speech="speech" />
       <h3 v-if="verdicts.length > 0">{{ t('practices.look') }}</h3>
       <dl v-if="verdicts.length > 0">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import LazyDrawing from '../../drawings/LazyDrawing.vue';
 import ReadingFields from '../../kit/ReadingFields.vue';
+import { drawingOfReading } from '../../../core/catalogue/drawings/ofReading.ts';
 import type { FilledIn } from '../../../core/readings/fill/known.ts';
 import { TIMED_STAGES, timeOf } from '../../../core/readings/furnaceStart.ts';
 import type { Reading } from '../../../core/readings/reading.ts';
@@ -21,12 +23,15 @@ const props = defineProps<{
 }>();
 const typed = defineModel<Typed>({ required: true });
 
+/** The instrument, or the place to look at, and where to put it. */
+const drawing = computed(() => drawingOfReading(props.reading.code));
 const isStart = computed(() => props.reading.code === 'furnace-start');
 /** Fields of a furnace’s start that its stopwatch fills in. */
 const clocked = ['last-seen', ...TIMED_STAGES.map(timeOf)];
 </script>
 
 <template>
+  <LazyDrawing v-if="drawing" :name="drawing" :wording="speech.wording" />
   <StageClock
     v-if="isStart"
     :typed="standing"

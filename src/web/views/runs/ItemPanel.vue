@@ -2,6 +2,9 @@
 import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
+import { drawingsOfPractice } from '../../../core/catalogue/drawings/ofPractice.ts';
+import { drawingOfReading } from '../../../core/catalogue/drawings/ofReading.ts';
+import { readingsAsked } from '../../../core/readings/recorded.ts';
 import type { Practice, Step } from '../../../core/practice/practice.ts';
 import type { FactValue } from '../../../core/basics/factValue.ts';
 import { nameOfLook, WHOLE_LOOK, type Look, type LookChoice } from '../../../core/practice/look.ts';
@@ -21,6 +24,7 @@ import { TRADE_NAMES } from '../../../locales/readings/outcomes.ts';
 import type { ReadingSpeech } from '../../../locales/readings/readingText.ts';
 import { nameIn, words } from '../../../locales/speech.ts';
 import { stepInWords } from '../../../locales/stepText.ts';
+import PracticeDrawings from '../../drawings/PracticeDrawings.vue';
 import SumSheet from '../../parts/reading/SumSheet.vue';
 import StepFacts from './StepFacts.vue';
 import StepGates from './StepGates.vue';
@@ -91,6 +95,18 @@ const facts = computed(() => {
   const { practice, house } = props;
   const place = practice && step.value ? practice.steps.indexOf(step.value) : -1;
   return practice && place >= 0 ? stepFacts(practice, place, assets.value, house.assets, props.factsOf) : [];
+});
+const firstWork = computed(() => steps.value.findIndex((one) => one.at === 'work'));
+/** The drawings of the work; what a measurement of this step shows itself stands at its fields. */
+const drawings = computed(() => {
+  const direction = assets.value
+    .flatMap(({ id, partOf }) => [id, ...(partOf === undefined ? [] : [partOf])])
+    .map((id) => props.factsOf(id)['direction'])
+    .find((value) => typeof value === 'string');
+  const measured = assets.value.flatMap(({ kind }) =>
+    reads.value.flatMap((measure) => readingsAsked(measure, kind).map(drawingOfReading)),
+  );
+  return drawingsOfPractice(props.practice?.code ?? '', direction).filter((name) => !measured.includes(name));
 });
 const gateOf = (hazard: Hazard): string => `${at.value} ${hazard}`;
 const answered = computed(() => hazards.value.filter((one) => props.state.gates.includes(gateOf(one))));
@@ -229,8 +245,7 @@ function tick(): void {
         <em v-if="inWords.stage">{{ inWords.stage }}: </em>{{ inWords.says }}
       </p>
       <StepFacts v-if="facts.length > 0" :facts="facts" :house="house" :speech="speech" />
-      <!-- The drawing of the step has its place here. -->
-      <slot name="drawing" :step="step" />
+      <PracticeDrawings :names="drawings" :folded="at !== firstWork" :speech="speech" />
       <p v-if="step.at === 'work' && takes.length > 0" class="small" data-test="takes">
         {{ t('run.takes') }}
         {{

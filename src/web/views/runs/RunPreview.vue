@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import Button from 'primevue/button';
+import PracticeDrawings from '../../drawings/PracticeDrawings.vue';
 import StepList from '../../kit/StepList.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import type { WeatherDay } from '../../../core/climate/weather.ts';
+import { drawingsOfPractice } from '../../../core/catalogue/drawings/ofPractice.ts';
 import { gatheringOf } from '../../../core/runs/gather.ts';
 import type { RunState } from '../../../core/runs/runState.ts';
 import { words, type Speech } from '../../../locales/speech.ts';
@@ -33,6 +35,7 @@ const items = computed(() =>
     title: itemTitle(item, props.house, props.speech),
     things: itemThings(item, props.house, props.speech),
     why: item.practice === null ? '' : words(props.speech, home.find(item.practice)?.why ?? ''),
+    drawings: drawingsOfPractice(item.practice ?? ''),
     steps: (item.practice === null ? [] : (home.find(item.practice)?.steps ?? [])).filter(
       ({ at }) => at !== 'later',
     ),
@@ -56,6 +59,7 @@ const items = computed(() =>
       <h2>{{ item.title }}</h2>
       <p v-if="item.things" class="soft">{{ t('run.on', { names: item.things }) }}</p>
       <p>{{ item.why }}</p>
+      <PracticeDrawings :names="item.drawings" :speech="speech" />
       <StepList :steps="item.steps" :speech="speech" />
     </article>
     <p>

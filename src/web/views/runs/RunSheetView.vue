@@ -5,9 +5,11 @@ import Button from 'primevue/button';
 import { computed, reactive, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import ChoiceField from '../../kit/ChoiceField.vue';
+import LazyDrawing from '../../drawings/LazyDrawing.vue';
 import PageState from '../../kit/PageState.vue';
 import ReadingFields from '../../kit/ReadingFields.vue';
 import { isCivilDate } from '../../../core/calendar/civilDate.ts';
+import { drawingsOfPractice } from '../../../core/catalogue/drawings/ofPractice.ts';
 import { readingOf } from '../../../core/readings/all.ts';
 import { judge } from '../../../core/readings/reading.ts';
 import { readingsAsked } from '../../../core/readings/recorded.ts';
@@ -88,6 +90,7 @@ const rows = computed(() => {
         speech.value,
         (practice?.steps ?? []).filter((one) => one.at !== 'later'),
       ),
+      drawing: drawingsOfPractice(practice?.code ?? '')[0] ?? null,
       settled: isSettled(stateOf(run.state.value, item.key)),
       readings: measuresRead.flatMap(({ step, measure }) => {
         const code = readingsAsked(measure, kindOf(item.assets[0]))[0];
@@ -224,6 +227,12 @@ const print = (): void => {
                 </label>
                 <span class="soft small">{{ row.things }}</span>
               </p>
+              <LazyDrawing
+                v-if="row.drawing"
+                class="print-only drawing"
+                :name="row.drawing"
+                :wording="speech.wording"
+              />
               <ul class="small steps">
                 <li v-for="(step, place) in row.steps" :key="place">
                   <template v-for="caution in step.cautions" :key="caution"
@@ -309,6 +318,12 @@ li {
 
 .caution {
   color: var(--rust);
+}
+
+.drawing {
+  float: right;
+  width: 15rem;
+  margin-left: 1rem;
 }
 
 .fill {

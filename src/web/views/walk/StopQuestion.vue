@@ -4,6 +4,7 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
 import { computed, useId } from 'vue';
+import { drawingOfAnswer, hasPictures } from '../../../core/catalogue/drawings/ofAnswer.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { rememberedOptions } from '../../../core/walkthrough/lastDone.ts';
 import type { Given } from '../../../core/walkthrough/given.ts';
@@ -13,6 +14,7 @@ import { optionsOf, type Answer, type Question } from '../../../core/walkthrough
 import { optionName, rememberedText } from '../../../locales/walkNames.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { countryOptions } from '../../parts/place/countries.ts';
+import LazyDrawing from '../../drawings/LazyDrawing.vue';
 import BlockChoice from '../../kit/BlockChoice.vue';
 
 /** One question of a stop: its choices as blocks, a count, a date off a label, or when something was last done. */
@@ -58,6 +60,11 @@ const singles = computed((): { value: string | boolean | null; text: string }[] 
   }
   return assertNever(question);
 });
+/** The picture of an answer: of yes and no the picture of yes. */
+const pictureOf = (value: string | boolean | null) =>
+  value === null || value === false
+    ? null
+    : drawingOfAnswer(props.question.code, value === true ? 'yes' : value);
 const several = computed(() => (Array.isArray(answer.value) ? (answer.value as readonly string[]) : []));
 const count = computed(() => (typeof answer.value === 'number' ? answer.value : 0));
 
@@ -98,7 +105,7 @@ const times = computed(() => [
   <fieldset class="question" :data-question="question.code">
     <legend :id="id">{{ t(`walk.q.${question.code}`) }}</legend>
     <p v-if="HINTED.has(question.code)" class="soft small">{{ t(`walk.hint.${question.code}`) }}</p>
-    <div v-if="singles.length > 0" class="blocks">
+    <div v-if="singles.length > 0" class="blocks" :class="{ pictured: hasPictures(question.code) }">
       <BlockChoice
         v-for="single in singles"
         :key="String(single.value)"
@@ -107,10 +114,20 @@ const times = computed(() => [
         :value="String(single.value ?? '')"
         :model-value="answer === single.value"
         @update:model-value="answer = single.value"
-        ><span :class="{ soft: single.value === null }">{{ single.text }}</span></BlockChoice
-      >
+        ><span :class="{ soft: single.value === null }">{{ single.text }}</span
+        ><template v-if="pictureOf(single.value)" #picture
+          ><LazyDrawing
+            class="picture"
+            :name="pictureOf(single.value)!"
+            :wording="speech.wording"
+            bare /></template
+      ></BlockChoice>
     </div>
-    <div v-else-if="question.kind === 'several'" class="blocks">
+    <div
+      v-else-if="question.kind === 'several'"
+      class="blocks"
+      :class="{ pictured: hasPictures(question.code) }"
+    >
       <BlockChoice
         v-for="option in options"
         :key="option"
@@ -119,8 +136,10 @@ const times = computed(() => [
         :value="option"
         :model-value="several.includes(option)"
         @update:model-value="toggle(option, $event)"
-        >{{ optionName(speech, question, option, given) }}</BlockChoice
-      >
+        >{{ optionName(speech, question, option, given)
+        }}<template v-if="pictureOf(option)" #picture
+          ><LazyDrawing class="picture" :name="pictureOf(option)!" :wording="speech.wording" bare /></template
+      ></BlockChoice>
     </div>
     <div v-else-if="question.kind === 'count'" class="count">
       <Button outlined :aria-label="t('walk.fewer')" :disabled="count <= question.min" @click="step(-1)"
@@ -190,6 +209,21 @@ legend {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
   gap: 0.375rem;
+}
+
+/* A picture stands over its words; an answer without one keeps its height. */
+.pictured :deep(.block) {
+  flex-wrap: wrap;
+  align-content: space-between;
+}
+
+.pictured :deep(.words) {
+  flex: 1;
+}
+
+.picture {
+  order: -1;
+  flex-basis: 100%;
 }
 
 .count {
