@@ -5,6 +5,7 @@ import * as hazards from '../core/catalogue/data/hazards.ts';
 import * as gates from '../core/runs/data/gates.ts';
 import { REFUSALS } from '../core/runs/data/refusals.ts';
 import { ROUNDS } from '../core/runs/rounds.ts';
+import { DRAWING_TEXTS } from './drawings/all.ts';
 import { enGB } from './en-GB.ts';
 import { enUS } from './en-US.ts';
 import * as about from './readings/about.ts';
@@ -107,6 +108,7 @@ test('nothing that people read says what nobody says', () => {
     outcomes,
     READING_TITLES,
     PRACTICES,
+    DRAWING_TEXTS,
     ROUNDS,
     REFUSALS,
   ].flatMap(textsIn);

@@ -41,5 +41,7 @@ export const daysText = ({ t }: Pick<Speech, 't'>, days: number): string =>
 export const dateText = ({ formats, today }: Pick<Speech, 'formats' | 'today'>, date: CivilDate): string =>
   formats.date(date, today);
 
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** A text as a sentence begins. A name such as pH keeps its small letter. */
+export const capital = (text: string): string =>
+  /^[a-z][A-Z]/.test(text) ? text : text.charAt(0).toUpperCase() + text.slice(1);
 export const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -11,6 +11,7 @@ const PATIENCE_MS = 60_000;
 /** The place each page is in, and the page each place opens with; the two acts are in none. */
 const PLACE_OF: Readonly<Record<string, string>> = {
   today: 'today',
+  drawings: 'howTo',
   year: 'plan',
   weeks: 'plan',
   hours: 'plan',

@@ -209,7 +209,12 @@ function enteredMetric(given: Given[string]): boolean {
 /** One part judged by a band: the grade of the value, and the stretch it lies in as the reason. */
 export function byBand(band: Scale, figure: Figure, code = 'band'): Part {
   const { verdict, days, over, under } = gradeAt(band, tidy(figure.value));
-  return { verdict, ...(days !== undefined && { days }), because: { code, figure, over, under } };
+  return {
+    verdict,
+    ...(days !== undefined && { days }),
+    because: { code, figure, over, under },
+    scale: band,
+  };
 }
 
 /** A part judged by something seen. */

@@ -1,3 +1,4 @@
+import type { Scale } from './scale.ts';
 import { worst, type Verdict } from '../basics/verdict.ts';
 import type { RoundCode } from '../basics/roundCode.ts';
 
@@ -48,6 +49,8 @@ export interface Part {
   readonly verdict: Verdict;
   readonly days?: number;
   readonly because: Because;
+  /** The scale that its figure was judged by, where it was. */
+  readonly scale?: Scale;
 }
 
 /** The judgement of a reading. Without its preconditions it gives no verdict and says which is missing. */

@@ -2,6 +2,20 @@ import type { DrawingText } from './drawingText.ts';
 
 /** The words of the drawings of this system. */
 export const roof = {
+  'roof-coverings': {
+    title: 'Roof coverings',
+    says: 'Look at one piece and how its edges meet the next.',
+    shows:
+      'Five pieces of roof from above: {shingles} in short straight rows, metal in long ribs, tiles in waves, slate in thin uneven plates, and a flat roof of sheets with a puddle on it.',
+    labels: {
+      shingle: 'shingle',
+      metal: 'metal',
+      tile: 'tile',
+      slate: 'slate',
+      flat: 'flat',
+      lasts: 'slate and tile last longest, {shingles} and sheets shortest',
+    },
+  },
   gutter: {
     title: 'Cleaning a gutter',
     says: 'Scoop from the outlet outward, then flush: the water must run out below without a hold-up.',

@@ -69,7 +69,8 @@ export const sewage = {
   chlorinator: {
     title: 'Chlorine tablets',
     says: 'Only tablets made for sewage, never pool tablets. The lowest one must stand in the water.',
-    shows: 'A tube with a stack of tablets standing in the outlet pipe. The lowest tablet touches the water.',
+    shows:
+      'A tube with a stack of tablets, its foot in the outlet pipe. The lowest tablet touches the water.',
     labels: {
       cap: 'cap',
       tablets: 'tablets',

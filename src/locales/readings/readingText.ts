@@ -91,8 +91,11 @@ export const optionText = (speech: Pick<Speech, 'wording'>, field: string, optio
   words(speech, OPTIONS[field]?.[option] ?? option);
 export const schoolText = (speech: ReadingSpeech, school: string): string =>
   words(speech, SCHOOLS[school] ?? BANDS[school] ?? school);
-export const figureText = (speech: ReadingSpeech, { code, value, unit }: Figure): string =>
-  `${capital(words(speech, FIGURES[code] ?? code))}: ${quantityText(speech, value, unit)}`;
+/** The name of a number that a verdict was reached from. */
+export const figureName = (speech: ReadingSpeech, { code }: Figure): string =>
+  capital(words(speech, FIGURES[code] ?? code));
+export const figureText = (speech: ReadingSpeech, figure: Figure): string =>
+  `${figureName(speech, figure)}: ${quantityText(speech, figure.value, figure.unit)}`;
 export const missingText = (speech: ReadingSpeech, code: string): string =>
   words(speech, MISSING[code] ?? code);
 

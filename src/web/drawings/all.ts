@@ -75,6 +75,7 @@ import DownspoutFlow from './roof/DownspoutFlow.vue';
 import PopUpOutlet from './roof/PopUpOutlet.vue';
 import IceDam from './roof/IceDam.vue';
 import YardDrain from './roof/YardDrain.vue';
+import RoofCoverings from './roof/RoofCoverings.vue';
 import RoofLook from './roof/RoofLook.vue';
 import Flashing from './roof/Flashing.vue';
 import CeilingStain from './roof/CeilingStain.vue';
@@ -200,6 +201,7 @@ export const DRAWINGS: Readonly<Record<DrawingName, Component>> = {
   'pop-up-outlet': PopUpOutlet,
   'ice-dam': IceDam,
   'yard-drain': YardDrain,
+  'roof-coverings': RoofCoverings,
   'roof-look': RoofLook,
   flashing: Flashing,
   'ceiling-stain': CeilingStain,

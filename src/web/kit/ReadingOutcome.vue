@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import AppSign from './AppSign.vue';
+import type { Reading } from '../../core/readings/reading.ts';
+import ReadingGauges from './ReadingGauges.vue';
 import type { Outcome } from '../../core/readings/verdict.ts';
 import {
   becauseText,
@@ -12,8 +14,8 @@ import {
   type ReadingSpeech,
 } from '../../locales/readings/readingText.ts';
 
-/** The result of a reading: the verdict by word and shape, why, the numbers, and what follows. */
-defineProps<{ outcome: Outcome; speech: ReadingSpeech }>();
+/** The result of a reading: the verdict by word and shape, the value on its bands, why, the numbers, and what follows. */
+defineProps<{ outcome: Outcome; reading: Reading; speech: ReadingSpeech }>();
 </script>
 
 <template>
@@ -23,6 +25,7 @@ defineProps<{ outcome: Outcome; speech: ReadingSpeech }>();
         <AppSign :name="outcome.verdict" />{{ ' ' }}{{ verdictText(speech, outcome) }}
         <span v-if="outcome.school" class="soft small school">{{ schoolText(speech, outcome.school) }}</span>
       </p>
+      <ReadingGauges :parts="outcome.parts" :reading="reading" :school="outcome.school" :speech="speech" />
       <ul class="parts">
         <li v-for="(part, place) in outcome.parts" :key="place" :class="part.verdict">
           <AppSign :name="part.verdict" :label="verdictWord(part.verdict)" />

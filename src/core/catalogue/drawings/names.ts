@@ -90,6 +90,7 @@ export const DRAWINGS_OF = {
     'pop-up-outlet',
     'ice-dam',
     'yard-drain',
+    'roof-coverings',
     'roof-look',
     'flashing',
     'ceiling-stain',

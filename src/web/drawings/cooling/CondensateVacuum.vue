@@ -15,7 +15,7 @@ import { Arrow, Say } from '../marks/index.ts';
     <Say n="inside" :x="8" :y="114" tone="soft" />
     <Say n="outlet" :x="104" :y="104" />
     <Say n="rag" :x="104" :y="132" tone="do" />
-    <Say n="vac" :x="233" :y="160" at="middle" />
+    <Say n="vac" :x="250" :y="96" at="middle" />
     <Say n="min" :x="300" :y="150" tone="do" />
     <Arrow path="110 182 180 182" tone="air" />
     <Say n="sludge" :x="146" :y="200" tone="air" at="middle" />

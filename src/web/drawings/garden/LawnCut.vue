@@ -30,8 +30,8 @@ import { Arrow, Say } from '../marks/index.ts';
     <Say n="before" :x="24" :y="140" tone="do" />
     <Say n="after" :x="270" :y="170" tone="do" />
     <Say n="last" :x="150" :y="40" tone="do" />
-    <Say n="leaves" :x="150" :y="64" />
-    <Say n="seed" :x="150" :y="88" tone="soft" />
+    <Say n="leaves" :x="150" :y="56" />
+    <Say n="seed" :x="150" :y="72" tone="soft" />
     <Say n="third" :x="60" :y="222" tone="soft" />
   </g>
 </template>

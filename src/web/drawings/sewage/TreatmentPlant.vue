@@ -27,7 +27,7 @@ import { Arrow, Say } from '../marks/index.ts';
     <Say n="scum" :x="80" :y="89" at="middle" />
     <Say n="clear" :x="80" :y="126" tone="air" at="middle" />
     <Say n="sludge" :x="80" :y="184" at="middle" />
-    <Say n="air" :x="208" :y="180" tone="do" at="middle" />
+    <Say n="air" :x="204" :y="186" tone="do" at="middle" />
     <Say n="settle" :x="280" :y="150" tone="air" at="middle" />
     <Say n="elbow" :x="350" :y="54" tone="soft" at="end" />
     <Say n="pump" :x="100" :y="222" tone="risk" at="middle" />

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
-import { readingThatFound } from '../../../core/ledger/findingWhat.ts';
-import { readingOf } from '../../../core/readings/all.ts';
-import { judge, type Field, type Given } from '../../../core/readings/reading.ts';
+import { judgedAgain, readingOfEntry } from '../../../core/readings/judgedAgain.ts';
+import type { Field, Given } from '../../../core/readings/reading.ts';
 import {
   becauseText,
   fieldText,
@@ -20,15 +19,8 @@ const props = defineProps<{
 }>();
 
 const t = computed(() => props.speech.t);
-const reading = computed(() => {
-  const { body } = props;
-  const code = body.kind === 'reading' ? (body.judged?.reading ?? null) : readingThatFound(body.what);
-  return code === null ? undefined : readingOf(code);
-});
+const reading = computed(() => readingOfEntry(props.body));
 const school = computed(() => (props.body.kind === 'reading' ? props.body.judged?.school : undefined));
-const verdict = computed(() =>
-  props.body.kind === 'reading' ? props.body.judged?.verdict : props.body.verdict,
-);
 const lines = computed(() =>
   Object.entries(props.body.given ?? {}).map(([code, value]) => ({
     code,
@@ -37,15 +29,9 @@ const lines = computed(() =>
   })),
 );
 /** The reasons of today’s reckoning, where it comes to what was written then. */
-const why = computed(() => {
-  if (!reading.value) return [];
-  const judged = judge(reading.value, props.body.given ?? {}, {
-    ...(school.value !== undefined && { school: school.value }),
-  });
-  if (!('outcome' in judged) || judged.outcome.kind !== 'judged') return [];
-  const { parts, verdict: now } = judged.outcome;
-  return now === verdict.value ? parts.map(({ because }) => becauseText(props.speech, because)) : [];
-});
+const why = computed(() =>
+  (judgedAgain(props.body)?.parts ?? []).map(({ because }) => becauseText(props.speech, because)),
+);
 
 function valueText(code: string, field: Field | undefined, value: NonNullable<Given[string]>): string {
   if (typeof value === 'boolean') return t.value(value ? 'factYes' : 'factNo');

@@ -156,6 +156,25 @@ h3 {
   font-size: 1rem;
 }
 
+/* Where there is room the drawing stands beside the steps. */
+@media (min-width: 75rem) {
+  .more:has(> .drawings) {
+    grid-template-columns: minmax(0, 46rem) 26rem;
+    gap: calc(var(--line) / 2) 2rem;
+    max-width: none;
+  }
+
+  .more:has(> .drawings) > * {
+    grid-column: 1;
+  }
+
+  .more > .drawings {
+    grid-column: 2;
+    grid-row: 1 / span 4;
+    align-self: start;
+  }
+}
+
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

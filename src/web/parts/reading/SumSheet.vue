@@ -37,7 +37,9 @@ const nameOf = (id: string): string => props.known?.assets.find((one) => one.id 
       :filled="filled"
       :name-of="nameOf"
     />
-    <div aria-live="polite"><ReadingOutcome v-if="answer" :outcome="answer.outcome" :speech="speech" /></div>
+    <div aria-live="polite">
+      <ReadingOutcome v-if="answer" :outcome="answer.outcome" :reading="reading" :speech="speech" />
+    </div>
     <p class="soft small">{{ aboutText(speech, code).formula }} {{ speech.t('run.sumUnsaved') }}</p>
   </details>
 </template>

@@ -144,7 +144,7 @@ function saveEdges(band: string, edges: number[] | null): void {
         />
       </form>
       <div class="result" aria-live="polite">
-        <ReadingOutcome v-if="outcome" :outcome="outcome" :speech="speech" />
+        <ReadingOutcome v-if="outcome" :outcome="outcome" :reading="reading" :speech="speech" />
         <p v-else-if="needed.length > 0" class="soft">
           {{ speech.t('bench.needed', { fields: neededText }) }}
         </p>

@@ -2,8 +2,10 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import type { HouseBody, LedgerLine } from '../../../contract/schemas.ts';
+import { judgedParts } from '../../../core/readings/judgedAgain.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
+import ReadingGauges from '../../kit/ReadingGauges.vue';
 import ReachedFrom from '../../parts/entry/ReachedFrom.vue';
 import { describeBody, personName } from '../../parts/entry/describe.ts';
 
@@ -74,6 +76,12 @@ const reached = computed(() => {
   return (body.kind === 'reading' || body.kind === 'finding') && body.given ? body : null;
 });
 
+/** The value on its bands. */
+const gauge = computed(() => {
+  const { body } = props.line;
+  return body.kind === 'reading' || body.kind === 'finding' ? judgedParts(body) : null;
+});
+
 const written = computed(() => {
   const { stampedAt, by } = props.line.entry;
   return t.value('ledger.by', {
@@ -85,6 +93,7 @@ const written = computed(() => {
 
 <template>
   <div class="whole" data-details>
+    <ReadingGauges v-if="gauge" v-bind="gauge" :speech="{ ...speech, currency: house.home.currency }" />
     <p v-if="reached" class="small no-print">
       <Button text data-act="reached" :aria-expanded="showsReached" @click="showsReached = !showsReached"
         >{{ t('ledger.reached') }}<span class="unseen">: {{ now.about }}</span></Button

@@ -82,7 +82,7 @@ defineExpose({ entriesOn });
         :name-of="(id) => known?.assets.find((one) => one.id === id)?.name ?? ''"
       />
       <div v-if="outcome" class="told" aria-live="polite">
-        <ReadingOutcome :outcome="outcome" :speech="speech" />
+        <ReadingOutcome :outcome="outcome" :reading="reading" :speech="speech" />
         <p v-if="outcome.kind === 'judged' && outcome.verdict !== 'sound'" class="soft small">
           {{ t('noteReading.leadsTo') }}
         </p>

@@ -89,7 +89,7 @@ async function change(practice: Practice): Promise<void> {
       <h1>{{ t('practices.title') }}</h1>
       <p class="soft">{{ t('practices.lead') }}</p>
     </header>
-    <div class="column">
+    <div class="column wide">
       <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
       <PageState
         v-if="state.kind !== 'ready'"
@@ -151,6 +151,11 @@ async function change(practice: Practice): Promise<void> {
 </template>
 
 <style scoped>
+/* An open entry has its drawing beside its steps. */
+.wide {
+  max-width: none;
+}
+
 .head {
   display: flex;
   flex-wrap: wrap;

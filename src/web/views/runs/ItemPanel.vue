@@ -361,4 +361,21 @@ function tick(): void {
   padding: 0 1.5rem;
   font-size: 1.125rem;
 }
+
+/* Where there is room the drawing stands beside the buttons, not above them. */
+@media (min-width: 64rem) {
+  .item {
+    display: flow-root;
+  }
+
+  .item > * + * {
+    margin-top: calc(var(--line) / 2);
+  }
+
+  .item > .drawings {
+    float: right;
+    width: 22rem;
+    margin-left: 2rem;
+  }
+}
 </style>

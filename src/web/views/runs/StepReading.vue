@@ -93,7 +93,9 @@ function keep(): void {
       :filled="filled"
       :name-of="(id) => known?.assets.find((one) => one.id === id)?.name ?? ''"
     />
-    <div v-if="outcome" aria-live="polite"><ReadingOutcome :outcome="outcome" :speech="speech" /></div>
+    <div v-if="outcome" aria-live="polite">
+      <ReadingOutcome :outcome="outcome" :reading="reading" :speech="speech" />
+    </div>
     <p>
       <Button type="submit" outlined data-act="keep-reading">{{ t('run.readKeep') }}</Button>
     </p>

@@ -4,7 +4,11 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
 import { computed, useId } from 'vue';
-import { drawingOfAnswer, hasPictures } from '../../../core/catalogue/drawings/ofAnswer.ts';
+import {
+  drawingOfAnswer,
+  drawingOfQuestion,
+  hasPictures,
+} from '../../../core/catalogue/drawings/ofAnswer.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { rememberedOptions } from '../../../core/walkthrough/lastDone.ts';
 import type { Given } from '../../../core/walkthrough/given.ts';
@@ -60,11 +64,9 @@ const singles = computed((): { value: string | boolean | null; text: string }[] 
   }
   return assertNever(question);
 });
-/** The picture of an answer: of yes and no the picture of yes. */
+const about = computed(() => drawingOfQuestion(props.question.code));
 const pictureOf = (value: string | boolean | null) =>
-  value === null || value === false
-    ? null
-    : drawingOfAnswer(props.question.code, value === true ? 'yes' : value);
+  typeof value === 'string' ? drawingOfAnswer(props.question.code, value) : null;
 const several = computed(() => (Array.isArray(answer.value) ? (answer.value as readonly string[]) : []));
 const count = computed(() => (typeof answer.value === 'number' ? answer.value : 0));
 
@@ -105,6 +107,7 @@ const times = computed(() => [
   <fieldset class="question" :data-question="question.code">
     <legend :id="id">{{ t(`walk.q.${question.code}`) }}</legend>
     <p v-if="HINTED.has(question.code)" class="soft small">{{ t(`walk.hint.${question.code}`) }}</p>
+    <LazyDrawing v-if="about" class="about" :name="about" :wording="speech.wording" />
     <div v-if="singles.length > 0" class="blocks" :class="{ pictured: hasPictures(question.code) }">
       <BlockChoice
         v-for="single in singles"
@@ -219,6 +222,11 @@ legend {
 
 .pictured :deep(.words) {
   flex: 1;
+}
+
+.about {
+  max-width: 20rem;
+  margin-bottom: calc(var(--line) / 2);
 }
 
 .picture {
