@@ -21,7 +21,7 @@ export const daily = {
       run: 'Checklist',
       'run-sheet': 'Check sheet',
       almanac: 'Weather',
-      house: 'Rooms',
+      house: 'Drawing and rooms',
       sheet: 'Where things are',
       alarms: 'Alarms',
       about: 'About this home',

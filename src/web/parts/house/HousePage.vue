@@ -10,7 +10,12 @@ import PageState from '../../kit/PageState.vue';
 import { useHome } from '../../stores/home.ts';
 
 /** The frame of a page about the house itself: its title, what is known of the house, and its reading. `also`: what the page reads besides. */
-const props = defineProps<{ title: string; lead: string; also?: (homeId: string) => Promise<void> }>();
+const props = defineProps<{
+  title: string;
+  lead: string;
+  also?: (homeId: string) => Promise<void>;
+  /** As wide as the page, for a drawing. */ wide?: boolean;
+}>();
 defineSlots<{
   default(props: {
     house: HouseBody;
@@ -50,7 +55,7 @@ async function changed(text: string): Promise<void> {
       <h1>{{ title }}</h1>
       <p class="soft">{{ lead }}</p>
     </header>
-    <div class="column house">
+    <div class="house" :class="{ column: !wide }">
       <PageState
         v-if="state.kind !== 'ready'"
         :state="state"

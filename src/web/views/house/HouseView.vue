@@ -1,27 +1,40 @@
 <script setup lang="ts">
 import { useSessionStorage } from '@vueuse/core';
+import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
+import type { StandingBody } from '../../../contract/schemas.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { ask } from '../../device/ask.ts';
 import HousePage from '../../parts/house/HousePage.vue';
 import { useHome } from '../../stores/home.ts';
+import DrawingView from './DrawingView.vue';
+import { LAYERS, type Layer } from './layers.ts';
 import LoosePhotos from './LoosePhotos.vue';
 import RoomList from './RoomList.vue';
 import SystemList from './SystemList.vue';
 
-/** The things of a home, by room or by system. */
+/** The things of a home: drawn, by room or by system. */
 const home = useHome();
 const speech = useSpeech();
 const t = computed(() => speech.value.t);
-const view = useSessionStorage<'rooms' | 'systems'>('house-by', 'rooms');
+const view = useSessionStorage<'drawing' | 'rooms' | 'systems'>('house-by', 'drawing');
 const views = computed(() =>
-  (['rooms', 'systems'] as const).map((value) => ({ value, label: t.value(`rooms.by.${value}`) })),
+  (['drawing', 'rooms', 'systems'] as const).map((value) => ({ value, label: t.value(`rooms.by.${value}`) })),
 );
+const layer = ref<Layer>('due');
+const layers = computed(() => LAYERS.map((value) => ({ value, label: t.value(`section.layer.${value}`) })));
+const print = (): void => {
+  window.print();
+};
 const photos = ref<PhotoBody[]>([]);
-const readPhotos = async (homeId: string): Promise<void> => {
-  photos.value = await ask('photos', { params: { homeId } });
+const seasons = ref<StandingBody['lines']>([]);
+const readRest = async (homeId: string): Promise<void> => {
+  const params = { homeId };
+  const [pictures, stands] = await Promise.all([ask('photos', { params }), ask('standing', { params })]);
+  photos.value = pictures;
+  seasons.value = stands.lines;
 };
 </script>
 
@@ -30,7 +43,8 @@ const readPhotos = async (homeId: string): Promise<void> => {
     v-slot="{ house, upkeep, changed }"
     :title="t('house.title')"
     :lead="t('house.lead')"
-    :also="readPhotos"
+    :also="readRest"
+    :wide="view === 'drawing'"
   >
     <LoosePhotos
       :house="house"
@@ -40,17 +54,38 @@ const readPhotos = async (homeId: string): Promise<void> => {
       :may-write="home.mayWrite"
       @saved="changed"
     />
-    <SelectButton
-      v-model="view"
-      class="no-print by"
-      :options="views"
-      option-label="label"
-      option-value="value"
-      :allow-empty="false"
-      :aria-label="t('house.title')"
+    <div class="tools no-print">
+      <SelectButton
+        v-model="view"
+        :options="views"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        :aria-label="t('house.title')"
+      />
+      <template v-if="view === 'drawing'">
+        <SelectButton
+          v-model="layer"
+          :options="layers"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          :aria-label="t('section.layers')"
+        />
+        <Button text :label="t('shell.print')" @click="print" />
+      </template>
+    </div>
+    <DrawingView
+      v-if="view === 'drawing'"
+      :house="house"
+      :known="upkeep.known"
+      :rows="home.rows"
+      :seasons="seasons"
+      :layer="layer"
+      :speech="speech"
     />
     <SystemList
-      v-if="view === 'systems'"
+      v-else-if="view === 'systems'"
       :house="house"
       :known="upkeep.known"
       :find="home.find"
@@ -68,7 +103,14 @@ const readPhotos = async (homeId: string): Promise<void> => {
 </template>
 
 <style scoped>
-.by {
-  margin-bottom: var(--line);
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 2rem;
+  margin-bottom: calc(var(--line) / 2);
+}
+
+.tools > :last-child:not(:first-child) {
+  margin-left: auto;
 }
 </style>

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router';
 import ContactList from '../../kit/ContactList.vue';
 import PageState from '../../kit/PageState.vue';
 import PhotoThumb from '../../kit/PhotoThumb.vue';
+import ShutoffDrawing from '../../parts/section/ShutoffDrawing.vue';
 import ShutList from '../../parts/season/ShutList.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
 import type { StandingBody } from '../../../contract/schemas.ts';
@@ -161,6 +162,9 @@ const print = (): void => {
             </li>
           </ul>
         </section>
+        <section v-if="house && known" :aria-label="t('section.title')" class="section">
+          <ShutoffDrawing :house="house" :known="known" :speech="speech" />
+        </section>
       </template>
     </div>
   </div>
@@ -169,6 +173,13 @@ const print = (): void => {
 <style scoped>
 .stands {
   margin: 0 0 var(--line);
+}
+
+@media print {
+  .section {
+    max-width: 11cm;
+    margin-inline: auto;
+  }
 }
 
 section + section {

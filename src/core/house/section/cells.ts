@@ -1,0 +1,44 @@
+import type { Group } from './groups.ts';
+import { CELL, MOST, NAME_HEIGHT, type Box, type PlacedRoom, type PlacedThing } from './section.ts';
+
+/** The things of a group one by one, the rest of them folded into one place where there are more than fit. */
+export function folded(group: Pick<Group, 'things'>, most = MOST): readonly (readonly string[])[] {
+  const ids = group.things.map(({ id }) => id);
+  if (ids.length <= most) return ids.map((id) => [id]);
+  return [...ids.slice(0, most - 1).map((id) => [id]), ids.slice(most - 1)];
+}
+
+/** How many places a group takes. */
+export const placesOf = (group: Pick<Group, 'things'>): number => Math.min(group.things.length, MOST);
+
+/** Places in rows from the bottom of a box up, each row in its middle. The box holds them all: see the callers. */
+export function inRows(stacks: readonly (readonly string[])[], box: Box): PlacedThing[] {
+  const columns = Math.max(1, Math.floor(box.width / CELL.width));
+  const rows = Math.ceil(stacks.length / columns);
+  return stacks.map((assets, place) => {
+    const row = Math.floor(place / columns);
+    const inRow = row === rows - 1 ? stacks.length - row * columns : columns;
+    const left = box.x + (box.width - inRow * CELL.width) / 2;
+    return {
+      assets,
+      folded: assets.length > 1,
+      box: {
+        x: left + (place % columns) * CELL.width,
+        y: box.y + box.height - (rows - row) * CELL.height,
+        ...CELL,
+      },
+    };
+  });
+}
+
+/** A group in a box, its name at the top and its things below. */
+export function roomIn(group: Group, box: Box): PlacedRoom {
+  const inside = { ...box, y: box.y + NAME_HEIGHT, height: box.height - NAME_HEIGHT };
+  return {
+    zone: group.zone,
+    spaces: group.spaces.map(({ id }) => id),
+    names: group.spaces.map(({ name }) => name),
+    box,
+    things: inRows(folded(group), inside),
+  };
+}
