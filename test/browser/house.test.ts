@@ -2,8 +2,9 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { Key } from 'selenium-webdriver';
 import sharp from 'sharp';
-import { line, Page } from '../support/browser.ts';
+import { LAPTOP, line, NARROW, Page } from '../support/browser.ts';
 import { startDemo, type RunningServer } from '../support/running.ts';
 
 let server: RunningServer;
@@ -136,10 +137,38 @@ describe('one thing', () => {
     await page.press('Dishwasher');
     await page.click('[data-act=remove]');
     await page.says('Its tasks stop. Its history stays.');
-    await page.says('Clean the dishwasher filter', '[data-test=moves]');
+    await page.says('No date moves', '[data-test=moves]');
     await page.press('Remove', '//form');
     await page.toast('Dishwasher is removed.');
     await page.says('Removed.');
+  });
+});
+
+describe('the house as a drawing', () => {
+  test('shows what is due in it, and of a thing what comes next; by tap and by key', async () => {
+    await page.click('[data-place=house]');
+    await page.press('Drawing', "//*[@role='group'][@aria-label='House']");
+    await page.find('[data-test=drawing] [data-state=late]');
+    await page.click('[data-thing][aria-label^="Roof"]');
+    await page.says('Look at the roof', '[data-test=thing-panel]');
+    await (await page.find('[data-thing][aria-label^="Roof"]')).sendKeys(Key.ARROW_DOWN);
+    const below = await page.driver.switchTo().activeElement();
+    expect(await below.getAttribute('aria-label')).not.toContain('Roof');
+    await below.sendKeys(Key.ENTER);
+    await page.press('Open its page', "//*[@data-test='thing-panel']");
+    await page.find('[data-tab=tasks]');
+  });
+
+  test('in the layer of alarms names the places without one; it fits a phone and a sheet of paper', async () => {
+    await page.click('[data-place=house]');
+    await page.press('Alarms', "//*[@role='group'][@aria-label='What to show']");
+    await page.find('[data-test=drawing] .missing');
+    await page.says('Missing: carbon monoxide alarm', '[data-test=drawing]');
+    expect(await page.printedPages()).toBe(1);
+    await page.resize(NARROW);
+    expect(await page.overflow()).toBeLessThanOrEqual(0);
+    expect(await page.faults()).toEqual([]);
+    await page.resize(LAPTOP);
   });
 });
 
@@ -151,8 +180,9 @@ describe('where things are', () => {
     expect(text).toContain('Smell of gas: do not touch a switch');
   });
 
-  test('prints on one page', async () => {
-    expect(await page.printedPages()).toBe(1);
+  test('prints on one page, and its drawing on another', async () => {
+    // The list on one sheet of paper, the drawing on the next.
+    expect(await page.printedPages()).toBe(2);
   });
 
   test('opens without a signal, loaded anew, as it stood; signed out, nothing of it stays', async () => {

@@ -9,7 +9,13 @@ const open = defineModel<boolean>('open', { required: true });
 </script>
 
 <template>
-  <Drawer v-model:visible="open" :position="side ?? 'right'" :header="title" block-scroll>
+  <Drawer
+    v-model:visible="open"
+    :position="side ?? 'right'"
+    :class="{ 'k-drawer-foot': side === 'bottom' }"
+    :header="title"
+    block-scroll
+  >
     <template #closebutton="{ closeCallback }">
       <Button text :aria-label="closeLabel" @click="closeCallback"
         ><X :size="20" aria-hidden="true"

@@ -16,6 +16,8 @@ const AROUND = 12;
 const BETWEEN = 8;
 /** The space under the floor of a home that stands on posts. */
 const POSTS = 36;
+/** A house is at least as wide as so many things. */
+const LEAST_ACROSS = 5;
 
 interface Storey {
   readonly storey: number;
@@ -137,7 +139,7 @@ export function houseSection(input: SectionInput): HouseSection {
   const crawls = groups.filter(isIn('crawl'));
   const crawl = crawls.length > 0 ? linesOf(crawls, input.across) : [];
   const lines = [...storeys.flatMap((storey) => storey.lines), ...crawl];
-  const width = Math.max(Math.min(3, input.across), ...lines.map(widthOf)) * CELL.width;
+  const width = Math.max(Math.min(LEAST_ACROSS, input.across), ...lines.map(widthOf)) * CELL.width;
   const roof = roofOver(
     form.roof,
     groups.filter(({ zone }) => zone === 'attic' || zone === 'roof'),
@@ -174,6 +176,7 @@ export function houseSection(input: SectionInput): HouseSection {
     width: total,
     height: loose.reduce((lowest, { box }) => Math.max(lowest, box.y + box.height + AROUND), bottom),
     ground,
+    bottom,
     form,
     walls: { x, y: eaves, width, height: foot - eaves },
     roof: roof.corners(x, eaves, width),

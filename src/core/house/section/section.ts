@@ -45,6 +45,8 @@ export interface HouseSection {
   readonly height: number;
   /** The height of the ground outdoors. */
   readonly ground: number;
+  /** How far down the ground is drawn. */
+  readonly bottom: number;
   readonly form: HouseForm;
   readonly walls: Box;
   /** The corners of the roof, from the left eaves over the top to the right. */

@@ -121,9 +121,7 @@ function choose(place: number): void {
       x="0"
       :y="section.ground"
       :width="section.width"
-      :height="
-        Math.max(0, Math.min(section.height, section.walls.y + section.walls.height + 40) - section.ground)
-      "
+      :height="section.bottom - section.ground"
     />
     <line class="ground" x1="0" :y1="section.ground" :x2="section.width" :y2="section.ground" />
     <path class="roof" :d="`M${outline} Z`" />

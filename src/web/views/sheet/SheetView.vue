@@ -19,7 +19,7 @@ import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import { knownAssets } from '../../parts/thing/knownAssets.ts';
 
-/** The shutoffs, where and how to close them, and whom to call: one page to print, and to open without a signal. */
+/** The shutoffs, where and how to close them, and whom to call: a list to print on one page with the drawing on the next, and to open without a signal. */
 const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
@@ -177,8 +177,7 @@ const print = (): void => {
 
 @media print {
   .section {
-    max-width: 11cm;
-    margin-inline: auto;
+    break-before: page;
   }
 }
 
