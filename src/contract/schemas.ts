@@ -383,6 +383,9 @@ export const schoolsSchema = z.strictObject({
       timesAYear: z.number(),
       minutesAYear: z.number(),
       next: civilDateSchema.nullable(),
+      days: z.array(civilDateSchema),
+      /** What the times of a year cost, of what this home has paid for one; null where it has paid for none. In the currency’s smallest unit. */
+      costAYear: z.number().nullable(),
       reasons: z.array(reasonSchema),
       byEvent: z.boolean(),
     }),

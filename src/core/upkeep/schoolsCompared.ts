@@ -19,6 +19,8 @@ export interface Meaning {
   readonly timesAYear: number;
   readonly minutesAYear: number;
   readonly next: CivilDate | null;
+  /** The days of the coming year on which it falls due. */
+  readonly days: readonly CivilDate[];
   readonly reasons: readonly Reason[];
   /** Something that happens also calls for it. */
   readonly byEvent: boolean;
@@ -75,10 +77,12 @@ export function meaningOf(
   const later = own.filter(({ occurrence }) => occurrence.window.due > on);
   const first = own[0]?.occurrence ?? null;
   const timesAYear = later.length / YEARS;
+  const inAYear = toCivilDate(addSpan(toDay(on), { unit: 'years', count: 1 }));
   return {
     timesAYear,
     minutesAYear: timesAYear * minutes,
     next: first?.window.due ?? null,
+    days: own.flatMap(({ occurrence: { window } }) => (window.due <= inAYear ? [window.due] : [])),
     reasons: first?.reasons ?? [],
     byEvent: countingRules(terms.rule).some(({ kind }) => kind === 'event'),
   };

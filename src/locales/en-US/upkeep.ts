@@ -31,6 +31,7 @@ export const upkeep = {
     school: 'Approach',
     timesAYear: 'Times a year',
     minutesAYear: 'Minutes a year',
+    costAYear: 'Cost a year',
     nextDate: 'Next date',
     argues: 'Who recommends it',
     right: 'When it is right',

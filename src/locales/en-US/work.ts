@@ -206,6 +206,8 @@ export const work = {
     taken: '1 entry imported. | {n} entries imported.',
     totals: 'Totals by year',
     totalsNone: 'Nothing done yet.',
+    chart: 'Hours and money of {year}; the table below says the numbers',
+    hoursShort: '{n} h',
     totalsBy: { system: 'System', month: 'Month', person: 'Person' },
     totalLine: '{done} times · {hours} h · {money}',
     nobody: 'No one named',

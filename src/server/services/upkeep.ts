@@ -8,6 +8,7 @@ import { rootsOf, type Asset, type Home, type House } from '../../core/house/hou
 import { timingOf } from '../../core/house/timingOf.ts';
 import type { StandingEntry } from '../../core/ledger/corrections.ts';
 import { standingAsOf } from '../../core/ledger/asOf.ts';
+import { costEach } from '../../core/upkeep/costEach.ts';
 import { householdIn } from '../../core/ledger/householdIn.ts';
 import { lastDoneIn, lastReadingsIn } from '../../core/ledger/lastOf.ts';
 import { stockAfter } from '../../core/ledger/stock.ts';
@@ -155,7 +156,15 @@ export async function schoolsFor(tx: Tx, home: Home, dutyId: string, on: CivilDa
   if (practice?.kind !== 'duty' || !present) return { schools: [] };
   const minutes = minutesEach(near, ledger, on, around.find).get(dutyId)?.minutes ?? practice.minutes;
   const compared = schoolsCompared(near, ledger, on, around, { dutyId, practice, present, minutes });
-  return { schools: compared.map((one) => ({ ...one, reasons: [...one.reasons] })) };
+  const cost = costEach(standingAsOf(ledger, on)).get(dutyId);
+  return {
+    schools: compared.map((one) => ({
+      ...one,
+      days: [...one.days],
+      costAYear: cost === undefined ? null : Math.round(one.timesAYear * cost),
+      reasons: [...one.reasons],
+    })),
+  };
 }
 
 /**

@@ -147,6 +147,11 @@ const rows = computed(() =>
           : null,
       times: meaning ? timesText(meaning) : '…',
       minutes: meaning ? props.speech.formats.number(Math.round(meaning.minutesAYear)) : '…',
+      cost:
+        meaning && meaning.costAYear !== null && home.house
+          ? props.speech.formats.money(meaning.costAYear, home.house.home.currency)
+          : '',
+      days: meaning?.days ?? [],
       next: meaning
         ? meaning.next === null
           ? t.value('upkeep.notDue')

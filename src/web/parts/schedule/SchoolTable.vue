@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import RadioButton from 'primevue/radiobutton';
+import { computed } from 'vue';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import YearDots from '../../kit/YearDots.vue';
 import type { Speech } from '../../../locales/speech.ts';
 
-/** The schools side by side: one is chosen, each says what it means here, who argues for it and when it is right. */
-defineProps<{
+/** The schools side by side: one is chosen, each shows its year as dots and says what it means here, who argues for it and when it is right. */
+const props = defineProps<{
   rows: readonly {
     code: string;
     name: string;
@@ -13,11 +16,16 @@ defineProps<{
     usual: string | null;
     times: string;
     minutes: string;
+    /** What it costs in a year; empty where nothing was ever paid here. */
+    cost: string;
     next: string;
+    /** The days of the coming year; none until they are known. */
+    days: readonly CivilDate[];
   }[];
   speech: Speech;
 }>();
 const school = defineModel<string>({ required: true });
+const hasCost = computed(() => props.rows.some(({ cost }) => cost !== ''));
 </script>
 
 <template>
@@ -32,6 +40,7 @@ const school = defineModel<string>({ required: true });
         <th scope="col">{{ speech.t('upkeep.school') }}</th>
         <th scope="col" class="figure">{{ speech.t('upkeep.timesAYear') }}</th>
         <th scope="col" class="figure">{{ speech.t('upkeep.minutesAYear') }}</th>
+        <th v-if="hasCost" scope="col" class="figure">{{ speech.t('upkeep.costAYear') }}</th>
         <th scope="col" class="figure">{{ speech.t('upkeep.nextDate') }}</th>
       </tr>
     </thead>
@@ -45,10 +54,17 @@ const school = defineModel<string>({ required: true });
         </th>
         <td class="figure" :data-head="speech.t('upkeep.timesAYear')">{{ row.times }}</td>
         <td class="figure" :data-head="speech.t('upkeep.minutesAYear')">{{ row.minutes }}</td>
+        <td v-if="hasCost" class="figure" :data-head="speech.t('upkeep.costAYear')">{{ row.cost }}</td>
         <td class="figure" :data-head="speech.t('upkeep.nextDate')">{{ row.next }}</td>
       </tr>
       <tr>
-        <td colspan="4" class="small says">
+        <td :colspan="hasCost ? 5 : 4" class="small says">
+          <YearDots
+            v-if="row.days.length > 0"
+            :days="row.days"
+            :from="speech.today"
+            :chosen="row.code === school"
+          />
           {{ row.argues }} {{ speech.t('practices.right', { when: row.right }) }}
           <span v-if="row.usual" class="usual">{{ speech.t('practices.usual', { why: row.usual }) }}</span>
         </td>

@@ -14,6 +14,7 @@ import { useHome } from '../../stores/home.ts';
 import ClimateSource from './ClimateSource.vue';
 import DaysTable from './DaysTable.vue';
 import SeasonTable from './SeasonTable.vue';
+import YearChart from './YearChart.vue';
 
 /** The year at this home: its turning points and what they rest on, the days passed and the ten ahead. */
 const route = useRoute();
@@ -64,6 +65,7 @@ const set = (changed: Climate) =>
       />
       <template v-else-if="view">
         <DaysTable :view="view" :speech="speech" />
+        <YearChart v-if="view.figures" :view="view" :figures="view.figures" :speech="speech" />
         <SeasonTable
           :view="view"
           :climate="climate"

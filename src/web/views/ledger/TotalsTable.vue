@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import SelectButton from 'primevue/selectbutton';
-import { computed, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import type { TotalsBody } from '../../../contract/record.ts';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { civil } from '../../../core/calendar/civilDate.ts';
 import { TOTALS_BY, type TotalsBy } from '../../../core/ledger/totals.ts';
+import ChoiceField from '../../kit/ChoiceField.vue';
+import { barsOption, type BarsInput } from '../../kit/charts/barsOption.ts';
 import KitTable, { type TableColumn } from '../../kit/KitTable.vue';
 import type { Speech } from '../../../locales/speech.ts';
 import { ask } from '../../device/ask.ts';
@@ -84,6 +86,34 @@ const columns = computed((): TableColumn[] => [
   { field: 'trades', head: t.value('record.trades'), number: true },
   { field: 'missed', head: t.value('record.missed'), number: true },
 ]);
+const KitChart = defineAsyncComponent(() => import('../../kit/charts/KitChart.vue'));
+const years = computed(() =>
+  [...new Set((totals.value ?? []).map(({ year }) => year))].sort((a, b) => b - a),
+);
+const wanted = ref('');
+/** The year of the chart: the last there is, until another is chosen. */
+const chosen = computed({
+  get: () =>
+    years.value.some((year) => String(year) === wanted.value) ? wanted.value : String(years.value[0] ?? ''),
+  set: (year) => {
+    wanted.value = year;
+  },
+});
+/** The parts of that year, those that took the most hours first; months in their order. */
+const bars = computed((): BarsInput => {
+  const { formats } = props.speech;
+  const parts = (totals.value ?? []).filter(({ year }) => String(year) === chosen.value);
+  const sorted = by.value === 'month' ? parts : [...parts].sort((one, other) => other.minutes - one.minutes);
+  return {
+    names: sorted.map(partName),
+    hours: sorted.map(({ minutes }) => Math.round(minutes / 6) / 10),
+    money: sorted.map(({ cost }) => cost),
+    hoursName: t.value('record.hours'),
+    moneyName: t.value('record.money'),
+    hoursText: (value) => t.value('record.hoursShort', { n: formats.number(value) }),
+    moneyText: (value) => formats.money(Math.round(value), props.currency).replace(/\.00$/, ''),
+  };
+});
 const kinds = computed(() =>
   TOTALS_BY.map((value) => ({ value, label: t.value(`record.totalsBy.${value}`) })),
 );
@@ -104,6 +134,19 @@ const opened = (event: Event): void => {
         option-value="value"
         :allow-empty="false"
         :aria-label="t('record.totals')"
+      />
+      <p v-if="years.length > 1" class="year">
+        <ChoiceField
+          v-model="chosen"
+          :label="t('record.year')"
+          :options="years.map((year) => ({ value: String(year), label: String(year) }))"
+        />
+      </p>
+      <KitChart
+        v-if="bars.names.length > 0"
+        :build="(inks) => barsOption(bars, inks)"
+        :label="t('record.chart', { year: chosen })"
+        :height="4 + bars.names.length * 1.75"
       />
       <KitTable
         :rows="rows"
@@ -129,5 +172,10 @@ const opened = (event: Event): void => {
 <style scoped>
 .totals {
   margin-bottom: calc(var(--line) / 2);
+}
+
+.year {
+  max-width: 12rem;
+  margin-top: calc(var(--line) / 2);
 }
 </style>

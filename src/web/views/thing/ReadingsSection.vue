@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import AppSign from '../../kit/AppSign.vue';
 import KitTable, { type TableColumn } from '../../kit/KitTable.vue';
-import SeriesChart from '../../kit/SeriesChart.vue';
-import type { ChartInput } from '../../kit/chartOption.ts';
+import KitChart from '../../kit/charts/KitChart.vue';
+import { seriesOption, type ChartInput } from '../../kit/charts/seriesOption.ts';
 import type { SeriesBody } from '../../../contract/schemas.ts';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { daysToGrey } from '../../../core/readings/projections.ts';
@@ -116,7 +116,11 @@ const columns = computed((): TableColumn[] => [
     <h2>{{ t('series.title') }}</h2>
     <figure v-for="one in shown" :key="one.key" :data-series="one.measure">
       <figcaption>{{ one.title }}</figcaption>
-      <SeriesChart v-if="one.rows.length > 1" :chart="one.chart" :label="one.label" />
+      <KitChart
+        v-if="one.rows.length > 1"
+        :build="(inks) => seriesOption(one.chart, inks)"
+        :label="one.label"
+      />
       <p v-for="text in one.says" :key="text" class="small">{{ text }}</p>
       <details class="small">
         <summary>{{ t('series.table') }}</summary>

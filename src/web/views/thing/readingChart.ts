@@ -136,6 +136,14 @@ function linesOf({ line }: Projected, to: CivilDate): (readonly (readonly [Civil
   ]);
 }
 
+/** A step of 1, 2 or 5 times a power of ten, of which about five go into a span. */
+function roundStep(span: number): number {
+  const rough = span / 5;
+  const power = 10 ** Math.floor(Math.log10(rough));
+  return ([1, 2, 5].find((times) => times * power >= rough) ?? 10) * power;
+}
+
+/** The ends of the axis of values: round numbers with everything between them. */
 function heightOf(
   points: DrawnSeries['points'],
   bands: DrawnSeries['bands'],
@@ -145,6 +153,11 @@ function heightOf(
   const values = [...points.map(({ value }) => value), ...edges, ...limits];
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const room = (high - low || Math.abs(high) || 1) * 0.12;
-  const floor = low >= 0 && low - room < 0 ? 0 : low - room;
-  return { low: toDigits(floor, 3), high: toDigits(high + room, 3) };
+  const step = roundStep(high - low + 2 * room);
+  // What is never negative has no axis below nothing.
+  const floor = low >= 0 ? Math.max(0, low - room) : low - room;
+  return {
+    low: toDigits(Math.floor(floor / step) * step, 6),
+    high: toDigits(Math.ceil((high + room) / step) * step, 6),
+  };
 }

@@ -1,6 +1,8 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import type { CivilDate } from '../../core/calendar/civilDate.ts';
-import type { Verdict } from '../../core/basics/verdict.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { Verdict } from '../../../core/basics/verdict.ts';
+import { frame, valueAxis } from './axes.ts';
+import type { Inks } from './inks.ts';
 
 /** The content of a chart of readings. Values are in the unit shown. */
 export interface ChartInput {
@@ -29,14 +31,6 @@ export interface ChartInput {
   readonly number: (value: number) => string;
 }
 
-interface Inks {
-  readonly ink: string;
-  readonly soft: string;
-  readonly rule: string;
-  readonly brine: string;
-  readonly rust: string;
-}
-
 /** Each verdict by a shape of its own. */
 const SHAPES: Record<Verdict, string> = { sound: 'circle', watch: 'diamond', act: 'triangle', stop: 'rect' };
 
@@ -44,13 +38,10 @@ const asTime = (date: CivilDate): number => Date.parse(`${date}T00:00:00Z`);
 const isoDay = (time: number): CivilDate => new Date(time).toISOString().slice(0, 10) as CivilDate;
 
 /** The chart in the library's words. */
-export function chartOption(chart: ChartInput, inks: Inks): EChartsCoreOption {
+export function seriesOption(chart: ChartInput, inks: Inks): EChartsCoreOption {
   const { low, high } = chart;
   return {
-    animation: false,
-    aria: { enabled: false },
-    grid: { left: 56, right: 12, top: 12, bottom: 28 },
-    textStyle: { fontFamily: "'Source Serif 4 Variable', Georgia, serif", color: inks.soft },
+    ...frame(inks),
     xAxis: {
       type: 'time',
       splitNumber: 5,
@@ -64,16 +55,7 @@ export function chartOption(chart: ChartInput, inks: Inks): EChartsCoreOption {
       },
       splitLine: { show: false },
     },
-    yAxis: {
-      type: 'value',
-      min: low,
-      max: high,
-      axisLabel: {
-        color: inks.soft,
-        formatter: (value: number) => `${chart.number(value)} ${chart.unit}`.trim(),
-      },
-      splitLine: { lineStyle: { color: inks.rule } },
-    },
+    yAxis: { ...valueAxis(inks, chart.unit, chart.number), min: low, max: high },
     series: [readings(chart, inks), ...chart.trend.map((line, place) => trendLine(line, place, inks))],
   };
 }
