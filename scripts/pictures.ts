@@ -126,7 +126,9 @@ try {
   await page.find('.plan-week');
   await take('weeks');
   await page.visit('house');
-  await page.says('Rooms and what is in them');
+  await page.press('Drawing', "//*[@role='group'][@aria-label='House']");
+  await page.click('[data-thing][aria-label^="Return filter"]');
+  await page.says('16 × 25 × 1', '[data-test=thing-panel]');
   await take('house');
   await page.visit('upkeep');
   await page.click('[data-system=air] .k-fold-head');

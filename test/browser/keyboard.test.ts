@@ -143,6 +143,8 @@ describe('the main path by keyboard alone', () => {
   test('in House, a thing and what is known of it', async () => {
     await tabTo('House', true);
     await keys(Key.ENTER);
+    await tabTo('By room');
+    await keys(Key.ENTER);
     await page.says('Rooms and what is in them');
     await tabTo('Furnace');
     await keys(Key.ENTER);

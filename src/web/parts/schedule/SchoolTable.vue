@@ -48,8 +48,9 @@ const hasCost = computed(() => props.rows.some(({ cost }) => cost !== ''));
       <tr>
         <th scope="row">
           <label
-            ><RadioButton v-model="school" name="school" :value="row.code" />{{ row.name }}
-            <span class="soft small rule">{{ row.rule }}</span></label
+            ><RadioButton v-model="school" name="school" :value="row.code" /><span
+              >{{ row.name }} <span class="soft small rule">{{ row.rule }}</span></span
+            ></label
           >
         </th>
         <td class="figure" :data-head="speech.t('upkeep.timesAYear')">{{ row.times }}</td>
@@ -102,6 +103,10 @@ tbody tr:first-child > * {
   padding: 0 0 0.375rem 1.625rem;
 }
 
+tbody th {
+  width: 60%;
+}
+
 .figure {
   padding-left: 1rem;
   text-align: right;
@@ -111,7 +116,6 @@ tbody tr:first-child > * {
 
 .rule {
   display: block;
-  padding-left: 1.625rem;
 }
 
 .chosen label {

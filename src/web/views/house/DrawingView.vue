@@ -21,6 +21,7 @@ const props = defineProps<{
   rows: readonly ScheduleRow[];
   seasons: StandingBody['lines'];
   layer: Layer;
+  mayWrite: boolean;
   speech: Speech;
 }>();
 
@@ -142,6 +143,7 @@ const drawerOpen = computed({
           :house="house"
           :rows="rows"
           :states="states"
+          :may-write="mayWrite"
           :speech="speech"
         />
         <p v-else class="soft">{{ t('section.choose') }}</p>
@@ -154,7 +156,14 @@ const drawerOpen = computed({
       :title="t('section.chosen')"
       :close-label="t('shell.close')"
     >
-      <ThingPanel :assets="picked" :house="house" :rows="rows" :states="states" :speech="speech" />
+      <ThingPanel
+        :assets="picked"
+        :house="house"
+        :rows="rows"
+        :states="states"
+        :may-write="mayWrite"
+        :speech="speech"
+      />
     </KitDrawer>
   </div>
 </template>

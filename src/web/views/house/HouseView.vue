@@ -82,6 +82,7 @@ const readRest = async (homeId: string): Promise<void> => {
       :rows="home.rows"
       :seasons="seasons"
       :layer="layer"
+      :may-write="home.mayWrite"
       :speech="speech"
     />
     <SystemList

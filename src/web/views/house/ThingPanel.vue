@@ -18,6 +18,7 @@ const props = defineProps<{
   house: HouseBody;
   rows: readonly ScheduleRow[];
   states: ReadonlyMap<string, ThingState>;
+  mayWrite: boolean;
   speech: Speech;
 }>();
 
@@ -87,11 +88,24 @@ const shown = computed(() =>
         </li>
       </ul>
       <p v-else class="soft">{{ t('section.nothing') }}</p>
-      <RouterLink
-        class="k-button k-outlined"
-        :to="{ name: 'thing', params: { homeId: house.home.id, assetId: asset.id } }"
-        >{{ t('section.open') }}<span class="unseen">: {{ name }}</span></RouterLink
-      >
+      <p class="ways">
+        <RouterLink
+          class="k-button k-outlined"
+          :to="{ name: 'thing', params: { homeId: house.home.id, assetId: asset.id } }"
+          >{{ t('section.open') }}<span class="unseen">: {{ name }}</span></RouterLink
+        >
+        <RouterLink
+          v-if="mayWrite"
+          class="k-button"
+          data-act="leave"
+          :to="{
+            name: 'thing',
+            params: { homeId: house.home.id, assetId: asset.id },
+            query: { leave: 'remove' },
+          }"
+          >{{ t('thing.remove') }}<span class="unseen">: {{ name }}</span></RouterLink
+        >
+      </p>
     </article>
   </div>
 </template>
@@ -126,6 +140,12 @@ dl div {
 dd {
   font-family: var(--serif);
   font-size: 1.25rem;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
 }
 
 li {

@@ -54,7 +54,8 @@ const series = ref<SeriesBody | null>(null);
 const say = useSaying();
 const { tellBody } = useErrorText();
 const { address } = usePhotos(homeId);
-const leaving = ref<'replace' | 'remove' | null>(null);
+/** Open at once where one comes to remove it. */
+const leaving = ref<'replace' | 'remove' | null>(route.query['leave'] === 'remove' ? 'remove' : null);
 
 async function read(): Promise<void> {
   const params = { homeId };
