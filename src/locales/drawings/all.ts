@@ -15,7 +15,7 @@ import { sewage } from './sewage.ts';
 import { garden } from './garden.ts';
 import { manufactured } from './manufactured.ts';
 import { household } from './household.ts';
-import type { DrawingText } from './drawingText.ts';
+import type { DrawingText } from './text.ts';
 
 /** The words of every drawing. */
 export const DRAWING_TEXTS: Readonly<Record<DrawingName, DrawingText>> = {

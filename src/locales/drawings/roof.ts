@@ -1,4 +1,4 @@
-import type { DrawingText } from './drawingText.ts';
+import type { DrawingText } from './text.ts';
 
 /** The words of the drawings of this system. */
 export const roof = {

@@ -365,7 +365,8 @@ export const walk = {
       visitsHead: 'Trade visits',
       asTable: 'As a table',
       stripSays: 'Hours of your own in each month. A diamond is a visit of a trade.',
-      monthSays: '{month}: {hours} h. | {month}: {hours} h, one visit. | {month}: {hours} h, {visits} visits.',
+      monthSays:
+        '{month}: {hours} h. | {month}: {hours} h, one visit. | {month}: {hours} h, {visits} visits.',
       findLead: 'One a week is enough. Take a photo of the label and read it later.',
       findWeek: 'Week {n}: {what}',
       tasks: 'All tasks',

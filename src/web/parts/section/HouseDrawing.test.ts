@@ -2,7 +2,7 @@
 import { mount } from '@vue/test-utils';
 import { afterEach, describe, expect, test } from 'vitest';
 import { houseSection } from '../../../core/house/section/houseSection.ts';
-import type { ThingState } from '../../../core/house/section/thingState.ts';
+import type { ThingState } from '../../../core/upkeep/thingState.ts';
 import { speechIn } from '../../../../test/support/surroundings.ts';
 import HouseDrawing from './HouseDrawing.vue';
 import { labelLines } from './labelLines.ts';

@@ -4,7 +4,7 @@ import { computed, ref, useTemplateRef } from 'vue';
 import type { AssetKind } from '../../../core/basics/assetKind.ts';
 import { nextThing, type Direction } from '../../../core/house/section/nextThing.ts';
 import type { HouseSection, PlacedRoom, PlacedThing } from '../../../core/house/section/section.ts';
-import type { ThingState } from '../../../core/house/section/thingState.ts';
+import type { ThingState } from '../../../core/upkeep/thingState.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { THING_ICONS } from '../../kit/thingIcons.ts';
 import { labelLines } from './labelLines.ts';

@@ -5,7 +5,7 @@ import type { HouseBody, ScheduleRow, StandingBody } from '../../../contract/sch
 import type { KnownBody } from '../../../contract/known.ts';
 import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
 import { emergencyPoints } from '../../../core/house/emergencyPoints.ts';
-import { THING_STATES, thingStates, type ThingState } from '../../../core/house/section/thingState.ts';
+import { THING_STATES, thingStates, type ThingState } from '../../../core/upkeep/thingState.ts';
 import { coveragePlace } from '../../../locales/coverageText.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import KitDrawer from '../../kit/KitDrawer.vue';

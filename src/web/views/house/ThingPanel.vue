@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
 import { keyFacts } from '../../../core/house/keyFacts.ts';
 import { currentUnit, type Asset } from '../../../core/house/house.ts';
-import { THING_STATES, type ThingState } from '../../../core/house/section/thingState.ts';
+import { THING_STATES, type ThingState } from '../../../core/upkeep/thingState.ts';
 import { standingOn } from '../../../core/schedule/window.ts';
 import { factName } from '../../../locales/factName.ts';
 import { factText } from '../../../locales/factText.ts';

@@ -36,9 +36,7 @@ const columns = computed(() =>
 );
 const says = computed(() =>
   rows.value
-    .map(({ name, hours, visits }) =>
-      t.value('walk.plan.monthSays', { month: name, hours, visits }, visits),
-    )
+    .map(({ name, hours, visits }) => t.value('walk.plan.monthSays', { month: name, hours, visits }, visits))
     .join(' '),
 );
 </script>

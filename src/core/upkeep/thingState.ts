@@ -1,6 +1,6 @@
-import type { CivilDate } from '../../calendar/civilDate.ts';
-import { standingOn, type Window } from '../../schedule/window.ts';
-import { currentUnit, type Asset, type Duty } from '../house.ts';
+import type { CivilDate } from '../calendar/civilDate.ts';
+import { standingOn, type Window } from '../schedule/window.ts';
+import { currentUnit, type Asset, type Duty } from '../house/house.ts';
 
 /** How a thing stands in the drawing; of several the first. `quiet`: nothing is due. */
 export const THING_STATES = ['late', 'open', 'shut', 'quiet'] as const;
