@@ -208,7 +208,7 @@ export const work = {
     totalsNone: 'Nothing done yet.',
     chart: 'Hours and money of {year}; the table below says the numbers',
     hoursShort: '{n} h',
-    totalsBy: { system: 'System', month: 'Month', person: 'Person' },
+    totalsBy: { year: 'Year', system: 'System', month: 'Month', person: 'Person' },
     totalLine: '{done} times · {hours} h · {money}',
     nobody: 'No one named',
     year: 'Year',

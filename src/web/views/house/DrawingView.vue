@@ -95,6 +95,23 @@ const says = computed((): string[] => {
 });
 const legend = computed(() => THING_STATES.filter((state) => state === 'quiet' || idsWith(state).size > 0));
 
+/** The same in words: each room with its things, and how those stand that something is due on. */
+const listed = computed(() =>
+  section.value.rooms
+    .filter((room) => room.things.length > 0)
+    .map(({ names, zone, things: places }) => ({
+      name: names.length > 0 ? names.join(', ') : t.value(`section.zone.${zone}`),
+      things: places
+        .flatMap(({ assets: ids }) => ids)
+        .map((id) => {
+          const state = states.value.get(id) ?? 'quiet';
+          const name = things.value.get(id)?.name ?? '';
+          return state === 'quiet' ? name : `${name} (${t.value(`section.state.${state}`)})`;
+        })
+        .join(', '),
+    })),
+);
+
 /** The things of the place that was chosen: one, or all that are folded there. */
 const picked = computed(() => {
   const place = section.value.rooms
@@ -132,6 +149,15 @@ const drawerOpen = computed({
             >{{ t(`section.state.${state}`) }}
           </li>
         </ul>
+        <details class="small list no-print">
+          <summary>{{ t('section.asList') }}</summary>
+          <dl>
+            <template v-for="(room, at) in listed" :key="at">
+              <dt>{{ room.name }}</dt>
+              <dd>{{ room.things }}</dd>
+            </template>
+          </dl>
+        </details>
         <ul v-if="says.length > 0" class="says" role="status">
           <li v-for="line in says" :key="line">{{ line }}</li>
         </ul>
@@ -214,6 +240,14 @@ aside {
 .legend svg > * {
   fill: color-mix(in srgb, currentcolor 18%, var(--paper));
   stroke: currentcolor;
+}
+
+.list {
+  margin-top: calc(var(--line) / 2);
+}
+
+dt {
+  font-weight: 600;
 }
 
 .says {

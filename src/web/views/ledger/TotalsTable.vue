@@ -18,22 +18,26 @@ const props = defineProps<{ house: HouseBody; speech: Speech; currency: string }
 const t = computed(() => props.speech.t);
 const { tell } = useErrorText();
 const totals = ref<TotalsBody['totals'] | null>(null);
-const by = ref<TotalsBy>('system');
+/** By year alone, or by year and a part of it. */
+const KINDS = ['year', ...TOTALS_BY] as const;
+const by = ref<(typeof KINDS)[number]>('system');
+/** The question of the server: the years are sums of their systems. */
+const asks = computed((): TotalsBy => (by.value === 'year' ? 'system' : by.value));
 const isOpen = ref(false);
 const wrong = ref('');
 
 async function read(): Promise<void> {
   if (!isOpen.value) return;
-  const asked = by.value;
+  const asked = asks.value;
   wrong.value = '';
   try {
     const answer = await ask('totals', { params: { homeId: props.house.home.id }, query: { by: asked } });
-    if (asked === by.value) totals.value = answer.totals;
+    if (asked === asks.value) totals.value = answer.totals;
   } catch (error) {
     wrong.value = tell(error).text;
   }
 }
-watch([by, isOpen], read);
+watch([asks, isOpen], read);
 
 type Total = TotalsBody['totals'][number];
 const SUM = 'sum';
@@ -56,7 +60,10 @@ const rows = computed(() => {
   for (const total of totals.value ?? []) years.set(total.year, [...(years.get(total.year) ?? []), total]);
   const { number, money } = props.speech.formats;
   return [...years]
-    .flatMap(([year, some]) => (some.length > 1 ? [...some, sumOf(year, some)] : some))
+    .flatMap(([year, some]) => {
+      if (by.value === 'year') return [sumOf(year, some)];
+      return some.length > 1 ? [...some, sumOf(year, some)] : some;
+    })
     .map((row) => ({
       id: `${row.year} ${row.part}`,
       isSum: row.part === SUM,
@@ -70,7 +77,7 @@ const rows = computed(() => {
     }));
 });
 function partName({ year, part }: Total): string {
-  if (part === SUM) return t.value('record.sum');
+  if (part === SUM) return by.value === 'year' ? '' : t.value('record.sum');
   if (part === 'other') return t.value(by.value === 'person' ? 'record.nobody' : 'record.other');
   if (by.value === 'system') return t.value(`system.${part}`);
   return by.value === 'person'
@@ -79,7 +86,7 @@ function partName({ year, part }: Total): string {
 }
 const columns = computed((): TableColumn[] => [
   { field: 'year', head: t.value('record.year') },
-  { field: 'part', head: t.value(`record.totalsBy.${by.value}`) },
+  ...(by.value === 'year' ? [] : [{ field: 'part', head: t.value(`record.totalsBy.${by.value}`) }]),
   { field: 'done', head: t.value('record.times'), number: true },
   { field: 'hours', head: t.value('record.hours'), number: true },
   { field: 'money', head: t.value('record.money'), number: true },
@@ -102,10 +109,16 @@ const chosen = computed({
 /** The parts of that year, those that took the most hours first; months in their order. */
 const bars = computed((): BarsInput => {
   const { formats } = props.speech;
-  const parts = (totals.value ?? []).filter(({ year }) => String(year) === chosen.value);
-  const sorted = by.value === 'month' ? parts : [...parts].sort((one, other) => other.minutes - one.minutes);
+  const all = totals.value ?? [];
+  const ofYear = (year: number): Total[] => all.filter((total) => total.year === year);
+  const parts =
+    by.value === 'year'
+      ? years.value.map((year) => sumOf(year, ofYear(year)))
+      : all.filter(({ year }) => String(year) === chosen.value);
+  const isOrdered = by.value === 'month' || by.value === 'year';
+  const sorted = isOrdered ? parts : [...parts].sort((one, other) => other.minutes - one.minutes);
   return {
-    names: sorted.map(partName),
+    names: sorted.map((total) => (by.value === 'year' ? String(total.year) : partName(total))),
     hours: sorted.map(({ minutes }) => Math.round(minutes / 6) / 10),
     money: sorted.map(({ cost }) => cost),
     hoursName: t.value('record.hours'),
@@ -114,9 +127,7 @@ const bars = computed((): BarsInput => {
     moneyText: (value) => formats.money(Math.round(value), props.currency).replace(/\.00$/, ''),
   };
 });
-const kinds = computed(() =>
-  TOTALS_BY.map((value) => ({ value, label: t.value(`record.totalsBy.${value}`) })),
-);
+const kinds = computed(() => KINDS.map((value) => ({ value, label: t.value(`record.totalsBy.${value}`) })));
 const opened = (event: Event): void => {
   isOpen.value = (event.target as HTMLDetailsElement).open;
 };
@@ -135,7 +146,7 @@ const opened = (event: Event): void => {
         :allow-empty="false"
         :aria-label="t('record.totals')"
       />
-      <p v-if="years.length > 1" class="year">
+      <p v-if="years.length > 1 && by !== 'year'" class="year">
         <ChoiceField
           v-model="chosen"
           :label="t('record.year')"
@@ -145,7 +156,7 @@ const opened = (event: Event): void => {
       <KitChart
         v-if="bars.names.length > 0"
         :build="(inks) => barsOption(bars, inks)"
-        :label="t('record.chart', { year: chosen })"
+        :label="t('record.chart', { year: by === 'year' ? years.join(', ') : chosen })"
         :height="4 + bars.names.length * 1.75"
       />
       <KitTable
