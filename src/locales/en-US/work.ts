@@ -2,6 +2,7 @@
 export const work = {
   drawings: {
     title: 'Drawings',
+    ofSheet: 'Drawings for these tasks',
     show: 'Show the drawing | Show the drawings',
     more: 'One more drawing | {n} more drawings',
     lead: 'Which part, which way round, how far. The same drawings stand at the steps of each task.',

@@ -128,7 +128,7 @@ text {
 }
 
 .watch .area {
-  fill: color-mix(in srgb, #b3823f 16%, var(--paper));
+  fill: color-mix(in srgb, var(--tan) 16%, var(--paper));
 }
 
 .act .area {

@@ -242,7 +242,7 @@ function choose(place: number): void {
 }
 
 .soil {
-  fill: color-mix(in srgb, #b3823f 16%, var(--paper));
+  fill: color-mix(in srgb, var(--tan) 16%, var(--paper));
 }
 
 .ground,

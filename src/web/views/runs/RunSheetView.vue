@@ -101,6 +101,8 @@ const rows = computed(() => {
   });
 });
 type Shown = (typeof rows.value)[number];
+/** The drawings of all its work, each once: on paper they follow on sheets of their own. */
+const drawings = computed(() => [...new Set(rows.value.flatMap(({ drawing }) => drawing ?? []))]);
 
 /** The typed values of one item, as the run stores them; null where a field is wrong, which is then marked. */
 function stateTyped(
@@ -227,12 +229,6 @@ const print = (): void => {
                 </label>
                 <span class="soft small">{{ row.things }}</span>
               </p>
-              <LazyDrawing
-                v-if="row.drawing"
-                class="print-only drawing"
-                :name="row.drawing"
-                :wording="speech.wording"
-              />
               <ul class="small steps">
                 <li v-for="(step, place) in row.steps" :key="place">
                   <template v-for="caution in step.cautions" :key="caution"
@@ -276,6 +272,10 @@ const print = (): void => {
             </template>
           </li>
         </ol>
+        <section v-if="drawings.length > 0" class="print-only drawings">
+          <h2>{{ t('drawings.ofSheet') }}</h2>
+          <LazyDrawing v-for="name in drawings" :key="name" :name="name" :wording="speech.wording" />
+        </section>
         <p class="no-print">
           <Button type="submit" :disabled="busy || !home.mayWrite" data-act="save-sheet">
             {{ t('run.sheet.save') }}
@@ -320,10 +320,18 @@ li {
   color: var(--rust);
 }
 
-.drawing {
-  float: right;
-  width: 15rem;
-  margin-left: 1rem;
+@media print {
+  .drawings {
+    display: grid !important;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 1rem;
+    break-before: page;
+  }
+
+  .drawings h2 {
+    grid-column: 1 / -1;
+    margin: 0;
+  }
 }
 
 .fill {
