@@ -45,7 +45,9 @@ const high = computed(() => ({ height: `${props.height ?? 15}rem` }));
 </template>
 
 <style scoped>
+/* Until it is drawn anew after a change of width, it must not push the page aside. */
 .chart {
+  overflow: hidden;
   width: 100%;
   break-inside: avoid;
 }

@@ -159,7 +159,7 @@ h3 {
 /* Where there is room the drawing stands beside the steps. */
 @media (min-width: 75rem) {
   .more:has(> .drawings) {
-    grid-template-columns: minmax(0, 46rem) 26rem;
+    grid-template-columns: minmax(0, 1fr) 22rem;
     gap: calc(var(--line) / 2) 2rem;
     max-width: none;
   }

@@ -337,8 +337,13 @@ function choose(place: number): void {
   stroke: var(--slate);
 }
 
+/* What a layer is not about is there as a faint sign without its name: faint words could not be read. */
 .back {
   opacity: 0.28;
+}
+
+.back .label {
+  display: none;
 }
 
 .thing:hover .hit {

@@ -158,9 +158,11 @@ const drawerOpen = computed({
             </template>
           </dl>
         </details>
-        <ul v-if="says.length > 0" class="says" role="status">
-          <li v-for="line in says" :key="line">{{ line }}</li>
-        </ul>
+        <div role="status">
+          <ul v-if="says.length > 0" class="says">
+            <li v-for="line in says" :key="line">{{ line }}</li>
+          </ul>
+        </div>
       </div>
       <aside v-if="!isNarrow" class="no-print">
         <ThingPanel

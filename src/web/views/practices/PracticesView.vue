@@ -152,8 +152,12 @@ async function change(practice: Practice): Promise<void> {
 
 <style scoped>
 /* An open entry has its drawing beside its steps. */
-.wide {
-  max-width: none;
+@media (min-width: 75rem) {
+  .wide {
+    --column: 74rem;
+
+    max-width: none;
+  }
 }
 
 .head {
