@@ -185,6 +185,7 @@ export const upkeep = {
     missing: 'Missing: {alarm}, {place}',
     noneMissing: 'No alarm is missing.',
     noneShut: 'Nothing is shut off for the season.',
+    empty: 'Nothing is in this house yet. The walk-through fills the drawing.',
     choose: 'Choose a thing in the drawing to see its facts and what comes next.',
     chosen: 'In the drawing',
     nothing: 'Nothing is planned here.',

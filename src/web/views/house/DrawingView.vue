@@ -129,6 +129,12 @@ const drawerOpen = computed({
 
 <template>
   <div class="drawn" data-test="drawing">
+    <p v-if="things.size === 0" class="notice">
+      {{ t('section.empty') }}
+      <RouterLink :to="{ name: 'walk', params: { homeId: house.home.id } }">{{
+        t('nav.page.walk')
+      }}</RouterLink>
+    </p>
     <div class="two">
       <div>
         <HouseDrawing
