@@ -31,7 +31,7 @@ export const alarmDistance = reading({
       const rounded = tidy(metric(code) ? feet / ROUND_FOOT : feet);
       const { verdict, days, over, under } = gradeAt(band(code), rounded);
       const because = { code: 'band', figure: figure(code, feet, 'ft'), over, under };
-      return { verdict, ...(days !== undefined && { days }), because };
+      return { verdict, ...(days !== undefined && { days }), because, scale: band(code) };
     };
     const { 'to-bed': bed, 'to-burner': burner } = values;
     const parts = [part('to-bed', bed), ...(burner === undefined ? [] : [part('to-burner', burner)])];
