@@ -81,6 +81,23 @@ const titles = computed(() =>
   }),
 );
 const walled = computed(() => props.section.rooms.filter(({ zone }) => zone === 'room' || zone === 'crawl'));
+/** A home on posts: boards from its floor to the ground. */
+const SKIRT_BOARD = 12;
+const skirting = computed(() => {
+  const { form, ground, storeys, walls } = props.section;
+  if (form.below !== 'skirting') return '';
+  const floor = Math.max(
+    0,
+    ...storeys.filter(({ storey }) => storey >= 0).map(({ box }) => box.y + box.height),
+  );
+  const isOpen = !props.section.rooms.some(({ zone }) => zone === 'crawl');
+  if (!isOpen || ground <= floor) return '';
+  const boards = Math.floor(walls.width / SKIRT_BOARD);
+  return Array.from(
+    { length: boards + 1 },
+    (_, at) => `M${walls.x + (at / boards) * walls.width} ${floor} V${ground}`,
+  ).join(' ');
+});
 const outline = computed(() => props.section.roof.map((corner) => corner.join(' ')).join(' L'));
 
 const KEYS: Readonly<Record<string, Direction>> = {
@@ -132,6 +149,7 @@ function choose(place: number): void {
       :width="section.walls.width"
       :height="section.walls.height"
     />
+    <path v-if="skirting" class="skirting" :d="skirting" />
     <template v-if="section.form.joined === 'sides'">
       <line
         v-for="x in [section.walls.x - 8, section.walls.x + section.walls.width + 8]"
@@ -269,6 +287,11 @@ function choose(place: number): void {
 .roof {
   fill: var(--wash);
   stroke-linejoin: round;
+}
+
+.skirting {
+  stroke: var(--soft);
+  stroke-width: 0.8;
 }
 
 .neighbor,
