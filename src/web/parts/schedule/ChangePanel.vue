@@ -148,7 +148,7 @@ const rows = computed(() =>
       times: meaning ? timesText(meaning) : '…',
       minutes: meaning ? props.speech.formats.number(Math.round(meaning.minutesAYear)) : '…',
       cost:
-        meaning && meaning.costAYear !== null && home.house
+        typeof meaning?.costAYear === 'number' && home.house
           ? props.speech.formats.money(meaning.costAYear, home.house.home.currency)
           : '',
       days: meaning?.days ?? [],
