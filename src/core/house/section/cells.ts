@@ -11,24 +11,30 @@ export function folded(group: Pick<Group, 'things'>, most = MOST): readonly (rea
 /** How many places a group takes. */
 export const placesOf = (group: Pick<Group, 'things'>): number => Math.min(group.things.length, MOST);
 
+/** Places side by side, in the middle between a left edge and a right one. */
+export function inRow(
+  stacks: readonly (readonly string[])[],
+  { x, y, width }: Pick<Box, 'x' | 'y' | 'width'>,
+): PlacedThing[] {
+  const left = x + (width - stacks.length * CELL.width) / 2;
+  return stacks.map((assets, place) => ({
+    assets,
+    folded: assets.length > 1,
+    box: { ...CELL, x: left + place * CELL.width, y },
+  }));
+}
+
 /** Places in rows from the bottom of a box up, each row in its middle. The box holds them all: see the callers. */
-export function inRows(stacks: readonly (readonly string[])[], box: Box): PlacedThing[] {
-  const columns = Math.max(1, Math.floor(box.width / CELL.width));
+function inRows(stacks: readonly (readonly string[])[], { x, y, width, height }: Box): PlacedThing[] {
+  const columns = Math.max(1, Math.floor(width / CELL.width));
   const rows = Math.ceil(stacks.length / columns);
-  return stacks.map((assets, place) => {
-    const row = Math.floor(place / columns);
-    const inRow = row === rows - 1 ? stacks.length - row * columns : columns;
-    const left = box.x + (box.width - inRow * CELL.width) / 2;
-    return {
-      assets,
-      folded: assets.length > 1,
-      box: {
-        x: left + (place % columns) * CELL.width,
-        y: box.y + box.height - (rows - row) * CELL.height,
-        ...CELL,
-      },
-    };
-  });
+  return Array.from({ length: rows }, (_, row) =>
+    inRow(stacks.slice(row * columns, (row + 1) * columns), {
+      x,
+      y: y + height - (rows - row) * CELL.height,
+      width,
+    }),
+  ).flat();
 }
 
 /** A group in a box, its name at the top and its things below. */

@@ -179,10 +179,10 @@ export function houseSection(input: SectionInput): HouseSection {
     bottom,
     form,
     walls: { x, y: eaves, width, height: foot - eaves },
-    roof: roof.corners(x, eaves, width),
+    roof: roof.corners(x, eaves),
     storeys: floors,
     rooms: [
-      ...roof.room(x, eaves, width),
+      ...roof.rooms(x, eaves),
       ...rooms,
       ...placeOutdoors(left.parts, ground, x - EAVES, 'left'),
       ...placeOutdoors(right.parts, ground, edge, 'right'),

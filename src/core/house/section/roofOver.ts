@@ -1,6 +1,6 @@
-import { folded } from './cells.ts';
+import { folded, inRow } from './cells.ts';
 import type { Group } from './groups.ts';
-import { CELL, NAME_HEIGHT, type PlacedRoom, type PlacedThing, type RoofShape } from './section.ts';
+import { CELL, NAME_HEIGHT, type PlacedRoom, type RoofShape } from './section.ts';
 
 /** How far the roof reaches over the walls. */
 export const EAVES = 16;
@@ -31,44 +31,52 @@ function heightFor(shape: RoofShape, width: number, places: number): number {
   return height;
 }
 
+/** A roof over walls, given where their left upper corner is. */
 export interface Roof {
   readonly height: number;
-  readonly corners: (left: number, eaves: number, width: number) => (readonly [number, number])[];
-  readonly room: (left: number, eaves: number, width: number) => PlacedRoom[];
+  readonly corners: (left: number, eaves: number) => (readonly [number, number])[];
+  readonly rooms: (left: number, eaves: number) => PlacedRoom[];
+}
+
+/** What is under a roof and on it: one room, whatever the attics are called. */
+interface Roofed extends Pick<PlacedRoom, 'zone' | 'spaces' | 'names'> {
+  readonly things: Group['things'];
 }
 
 /** The roof over walls of a width, with what is under it and on it. */
 export function roofOver(shape: RoofShape, groups: readonly Group[], width: number): Roof {
-  const things = groups.flatMap((group) => group.things);
   const spaces = groups.flatMap((group) => group.spaces);
+  const roofed: Roofed = {
+    zone: groups.some(({ zone }) => zone === 'attic') ? 'attic' : 'roof',
+    spaces: spaces.map(({ id }) => id),
+    names: spaces.map(({ name }) => name),
+    things: groups.flatMap((group) => group.things),
+  };
+  return shape === 'flat' ? flatRoof(roofed, width) : pitchedRoof(shape, roofed, width);
+}
+
+/** Things stand on it, in one row. */
+function flatRoof({ things, ...room }: Roofed, width: number): Roof {
+  const stacks = folded({ things }, Math.max(1, Math.floor(width / CELL.width)));
+  const height = LEAST.flat + (stacks.length > 0 ? CELL.height : 0);
+  return {
+    height,
+    corners: (left, eaves) => [
+      [left - EAVES, eaves],
+      [left - EAVES, eaves - LEAST.flat],
+      [left + width + EAVES, eaves - LEAST.flat],
+      [left + width + EAVES, eaves],
+    ],
+    rooms: (left, eaves) => {
+      const box = { x: left, y: eaves - height, width, height: height - LEAST.flat };
+      return stacks.length > 0 ? [{ ...room, box, things: inRow(stacks, box) }] : [];
+    },
+  };
+}
+
+/** Things stand under its slopes, in rows from the eaves up. */
+function pitchedRoof(shape: RoofShape, { things, ...room }: Roofed, width: number): Roof {
   const base = width + 2 * EAVES;
-  const isAttic = groups.some(({ zone }) => zone === 'attic');
-  const named = { spaces: spaces.map(({ id }) => id), names: spaces.map(({ name }) => name) };
-  const zone = isAttic ? ('attic' as const) : ('roof' as const);
-  if (shape === 'flat') {
-    const most = Math.max(1, Math.floor(width / CELL.width));
-    const stacks = folded({ things }, most);
-    const height = LEAST.flat + (stacks.length > 0 ? CELL.height : 0);
-    return {
-      height,
-      corners: (left, eaves) => [
-        [left - EAVES, eaves],
-        [left - EAVES, eaves - LEAST.flat],
-        [left + width + EAVES, eaves - LEAST.flat],
-        [left + width + EAVES, eaves],
-      ],
-      room: (left, eaves) => {
-        const box = { x: left, y: eaves - height, width, height: height - LEAST.flat };
-        const from = left + (width - stacks.length * CELL.width) / 2;
-        const placed = stacks.map((assets, at): PlacedThing => ({
-          assets,
-          folded: assets.length > 1,
-          box: { ...CELL, x: from + at * CELL.width, y: box.y },
-        }));
-        return stacks.length > 0 ? [{ zone, ...named, box, things: placed }] : [];
-      },
-    };
-  }
   const height = heightFor(shape, base, things.length);
   const rows = rowsUnder(height, base);
   const stacks = folded({ things }, Math.max(1, sum(rows)));
@@ -79,21 +87,14 @@ export function roofOver(shape: RoofShape, groups: readonly Group[], width: numb
       [left + width / 2, eaves - height],
       [left + width + EAVES, eaves],
     ],
-    room: (left, eaves) => {
-      let next = 0;
-      const placed = rows.flatMap((places, row): PlacedThing[] => {
-        const here = stacks.slice(next, next + places);
-        next += here.length;
-        const from = left + (width - here.length * CELL.width) / 2;
+    rooms: (left, eaves) => {
+      const placed = rows.flatMap((places, row) => {
+        const before = sum(rows.slice(0, row));
         const y = eaves - NAME_HEIGHT - (row + 1) * CELL.height;
-        return here.map((assets, at) => ({
-          assets,
-          folded: assets.length > 1,
-          box: { ...CELL, x: from + at * CELL.width, y },
-        }));
+        return inRow(stacks.slice(before, before + places), { x: left, y, width });
       });
       const box = { x: left - EAVES, y: eaves - height, width: base, height };
-      return stacks.length > 0 || spaces.length > 0 ? [{ zone, ...named, box, things: placed }] : [];
+      return stacks.length + room.spaces.length > 0 ? [{ ...room, box, things: placed }] : [];
     },
   };
 }
