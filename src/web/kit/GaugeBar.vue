@@ -18,7 +18,8 @@ const props = defineProps<{
 const WIDTH = 360;
 const EDGE = 8;
 const BAR = { y: 26, height: 18 };
-const LINE = 15;
+/** The height of the line of one other approach, with its name. */
+const LINE = 23;
 /** About the width of a letter of this size. */
 const LETTER = 5.8;
 
@@ -54,7 +55,7 @@ const lines = computed(() =>
     return sound ? [{ name, from: x(sound[0]), to: x(sound[1]) }] : [];
   }),
 );
-const height = computed(() => 76 + lines.value.length * (LINE + 8));
+const height = computed(() => 76 + lines.value.length * LINE);
 const label = computed(() => {
   const bands = areas.value.map(({ verdict }, at) => {
     const { low = null, high = null } = gauge.value?.stretches[at] ?? {};
@@ -97,8 +98,8 @@ const label = computed(() => {
       </text>
     </g>
     <g v-for="(line, at) in lines" :key="line.name" class="other">
-      <text :x="EDGE" :y="86 + at * (LINE + 8)">{{ line.name }}</text>
-      <line :x1="line.from" :x2="line.to" :y1="92 + at * (LINE + 8)" :y2="92 + at * (LINE + 8)" />
+      <text :x="EDGE" :y="86 + at * LINE">{{ line.name }}</text>
+      <line :x1="line.from" :x2="line.to" :y1="92 + at * LINE" :y2="92 + at * LINE" />
     </g>
   </svg>
 </template>

@@ -1,9 +1,8 @@
 import type { Inks } from './inks.ts';
-import { FACE } from './inks.ts';
 
 /** The frame all charts have in common: room for the axes, and the letters of the page. */
-export const frame = ({ soft }: Inks) => ({
-  textStyle: { fontFamily: FACE, color: soft, fontSize: 12 },
+export const frame = ({ soft, face }: Inks) => ({
+  textStyle: { fontFamily: face, color: soft, fontSize: 12 },
   grid: { left: 8, right: 16, top: 28, bottom: 8, containLabel: true },
 });
 

@@ -6,10 +6,8 @@ import type { Inks } from './inks.ts';
 export interface BarsInput {
   readonly names: readonly string[];
   readonly hours: readonly number[];
-  /** In the currency's own unit. */
+  /** In the currency’s smallest unit. */
   readonly money: readonly number[];
-  readonly hoursName: string;
-  readonly moneyName: string;
   readonly hoursText: (value: number) => string;
   readonly moneyText: (value: number) => string;
 }
@@ -30,13 +28,10 @@ export function barsOption(bars: BarsInput, inks: Inks): EChartsCoreOption {
       formatter: ({ value }: { value: number }) => (value === 0 ? '' : text(value)),
     },
   });
-  const axis = (at: number, name: string, text: (value: number) => string) => ({
-    ...valueAxis(inks, name, text),
+  const axis = (at: number, text: (value: number) => string) => ({
+    ...valueAxis(inks, '', text),
     gridIndex: at,
     position: 'top' as const,
-    nameLocation: 'start' as const,
-    nameGap: 6,
-    nameTextStyle: { color: inks.soft, align: 'right' as const },
     min: 0,
     splitNumber: 3,
     // Room for the number behind the longest bar.
@@ -49,7 +44,7 @@ export function barsOption(bars: BarsInput, inks: Inks): EChartsCoreOption {
       { left: 8, width: '56%', top: 32, bottom: 8, containLabel: true },
       { right: 8, left: '62%', width: '34%', top: 32, bottom: 8, containLabel: true },
     ],
-    xAxis: [axis(0, '', bars.hoursText), axis(1, '', bars.moneyText)],
+    xAxis: [axis(0, bars.hoursText), axis(1, bars.moneyText)],
     yAxis: [
       {
         ...nameAxis(inks, bars.names),
@@ -59,9 +54,6 @@ export function barsOption(bars: BarsInput, inks: Inks): EChartsCoreOption {
       },
       { ...nameAxis(inks, bars.names), gridIndex: 1, inverse: true, axisLabel: { show: false } },
     ],
-    series: [
-      { ...bar(0, bars.hours, inks.brine, bars.hoursText), name: bars.hoursName },
-      { ...bar(1, bars.money, inks.slate, bars.moneyText), name: bars.moneyName },
-    ],
+    series: [bar(0, bars.hours, inks.brine, bars.hoursText), bar(1, bars.money, inks.slate, bars.moneyText)],
   };
 }

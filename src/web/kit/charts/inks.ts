@@ -1,18 +1,16 @@
 import { useMutationObserver, usePreferredDark } from '@vueuse/core';
 import { readonly, ref, watch, type Ref } from 'vue';
 
-/** The colors of a chart: those of the page, whatever the theme. */
+/** The colors and letters of a chart: those of the page, whatever the theme. */
 export interface Inks {
   readonly ink: string;
   readonly soft: string;
   readonly rule: string;
-  readonly paper: string;
+  readonly face: string;
   readonly brine: string;
   readonly rust: string;
   readonly slate: string;
 }
-
-export const FACE = "'Source Sans 3 Variable', 'Segoe UI', sans-serif";
 
 function read(): Inks {
   const style = getComputedStyle(document.documentElement);
@@ -21,7 +19,7 @@ function read(): Inks {
     ink: ink('ink'),
     soft: ink('soft'),
     rule: ink('rule'),
-    paper: ink('paper'),
+    face: ink('face'),
     brine: ink('brine'),
     rust: ink('rust'),
     slate: ink('slate'),

@@ -20,8 +20,6 @@ export interface YearInput {
   readonly marks: readonly { readonly name: string; readonly day: number; readonly isToday: boolean }[];
   readonly unit: string;
   readonly freezing: number;
-  readonly highName: string;
-  readonly lowName: string;
   readonly number: (value: number) => string;
 }
 
@@ -36,8 +34,7 @@ export const partsOf = ({ from, to }: Pick<Stretch, 'from' | 'to'>): (readonly [
         [0, to],
       ];
 
-const line = (name: string, data: readonly number[], color: string) => ({
-  name,
+const line = (data: readonly number[], color: string) => ({
   type: 'line' as const,
   symbol: 'none',
   data: [...data],
@@ -98,10 +95,10 @@ export const yearOption = (year: YearInput, inks: Inks): EChartsCoreOption => ({
   yAxis: { ...valueAxis(inks, year.unit, year.number), scale: true },
   series: [
     {
-      ...line(year.highName, year.high, inks.rust),
+      ...line(year.high, inks.rust),
       markArea: seasons(year, inks),
       markLine: named(year, inks),
     },
-    line(year.lowName, year.low, inks.slate),
+    line(year.low, inks.slate),
   ],
 });

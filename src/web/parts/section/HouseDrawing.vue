@@ -8,6 +8,7 @@ import type { ThingState } from '../../../core/upkeep/thingState.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import { THING_ICONS } from '../../kit/thingIcons.ts';
 import { labelLines } from './labelLines.ts';
+import { skirtingOf } from './skirting.ts';
 
 /**
  * A section through the house with what stands in it. A tap, or the arrow keys and Enter, choose a thing. A state shows by its shape first:
@@ -81,23 +82,7 @@ const titles = computed(() =>
   }),
 );
 const walled = computed(() => props.section.rooms.filter(({ zone }) => zone === 'room' || zone === 'crawl'));
-/** A home on posts: boards from its floor to the ground. */
-const SKIRT_BOARD = 12;
-const skirting = computed(() => {
-  const { form, ground, storeys, walls } = props.section;
-  if (form.below !== 'skirting') return '';
-  const floor = Math.max(
-    0,
-    ...storeys.filter(({ storey }) => storey >= 0).map(({ box }) => box.y + box.height),
-  );
-  const isOpen = !props.section.rooms.some(({ zone }) => zone === 'crawl');
-  if (!isOpen || ground <= floor) return '';
-  const boards = Math.floor(walls.width / SKIRT_BOARD);
-  return Array.from(
-    { length: boards + 1 },
-    (_, at) => `M${walls.x + (at / boards) * walls.width} ${floor} V${ground}`,
-  ).join(' ');
-});
+const skirting = computed(() => skirtingOf(props.section));
 const outline = computed(() => props.section.roof.map((corner) => corner.join(' ')).join(' L'));
 
 const KEYS: Readonly<Record<string, Direction>> = {

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue';
+import { toRef } from 'vue';
 import { useRouter } from 'vue-router';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
-import { emergencyPoints } from '../../../core/house/emergencyPoints.ts';
 import type { Speech } from '../../../locales/speech.ts';
 import HouseDrawing from './HouseDrawing.vue';
 import { useSection } from './useSection.ts';
@@ -11,13 +10,10 @@ import { useSection } from './useSection.ts';
 /** The house with its shutoffs, everything else faint; a tap leads to the page of the thing. */
 const props = defineProps<{ house: HouseBody; known: KnownBody; speech: Speech }>();
 const router = useRouter();
-const { section, things, assets } = useSection(
+const { section, things, shutoffs } = useSection(
   toRef(props, 'house'),
   toRef(props, 'known'),
   toRef(props, 'speech'),
-);
-const shutoffs = computed(
-  () => new Set(emergencyPoints(assets.value, props.house.spaces).flatMap(({ asset }) => asset ?? [])),
 );
 const goTo = (assetId: string | null) =>
   assetId !== null && router.push({ name: 'thing', params: { homeId: props.house.home.id, assetId } });

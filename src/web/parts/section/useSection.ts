@@ -2,6 +2,7 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
+import { emergencyPoints } from '../../../core/house/emergencyPoints.ts';
 import { formOf } from '../../../core/house/section/formOf.ts';
 import { houseSection } from '../../../core/house/section/houseSection.ts';
 import type { Speech } from '../../../locales/speech.ts';
@@ -33,5 +34,9 @@ export function useSection(house: Ref<HouseBody>, known: Ref<KnownBody>, speech:
       ]),
     );
   });
-  return { section, things, assets };
+  /** The things that are shut off in an emergency. */
+  const shutoffs = computed(
+    () => new Set(emergencyPoints(assets.value, house.value.spaces).flatMap(({ asset }) => asset ?? [])),
+  );
+  return { section, things, assets, shutoffs };
 }

@@ -9,6 +9,7 @@ import { STATIONS } from '../../../core/climate/data/stations.ts';
 import type { Climate } from '../../../core/climate/climateSchema.ts';
 import type { StationClimate } from '../../../core/climate/stationClimate.ts';
 import type { Home } from '../../../core/house/house.ts';
+import { convert } from '../../../core/units/units.ts';
 import { temperature } from '../../../locales/temperature.ts';
 import { stationFaultLines } from '../../../locales/stationFaultText.ts';
 import type { Speech } from '../../../locales/speech.ts';
@@ -25,7 +26,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ set: [climate: Climate] }>();
 
-const MM_PER_INCH = 25.4;
 const MONTHS = Array.from({ length: 12 }, (_, month) => String(month + 1).padStart(2, '0'));
 const t = computed(() => props.speech.t);
 const station = ref(props.climate.station ?? '');
@@ -37,7 +37,7 @@ const figures = computed(() => props.view.figures);
 const us = computed(() => props.speech.wording.units === 'us');
 /** Millimetres in the home's units: tenths of an inch, or whole millimetres. */
 const rain = (mm: number): string =>
-  props.speech.formats.number(us.value ? Math.round((mm / MM_PER_INCH) * 10) / 10 : Math.round(mm));
+  props.speech.formats.number(us.value ? Math.round(convert(mm, 'mm', 'in') * 10) / 10 : Math.round(mm));
 const degreeDays = (kelvin: number): string =>
   props.speech.formats.number(Math.round(us.value ? kelvin * 1.8 : kelvin));
 

@@ -6,6 +6,7 @@ import { FREEZING } from '../../../core/climate/freezeRisk.ts';
 import { weatherWords } from '../../../locales/weatherText.ts';
 import { temperature } from '../../../locales/temperature.ts';
 import { inHomeUnits } from '../../../core/units/quantity.ts';
+import { convert } from '../../../core/units/units.ts';
 import { daysOption, type DaysInput } from '../../kit/charts/daysOption.ts';
 import { unitSymbol } from '../../../locales/readings/readingText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
@@ -20,7 +21,6 @@ const days = computed(() => [
 ]);
 
 const KitChart = defineAsyncComponent(() => import('../../kit/charts/KitChart.vue'));
-const MM_PER_INCH = 25.4;
 /** The same days for the chart, in the home's units. */
 const chart = computed((): DaysInput => {
   const { view, speech } = props;
@@ -32,7 +32,7 @@ const chart = computed((): DaysInput => {
       name: day.date === view.on ? t.value('almanac.today') : dateText(speech, day.date).replace(/, .*/, ''),
       low: degrees(day.low),
       high: degrees(day.high),
-      rain: units === 'us' ? Math.round(((day.rain ?? 0) / MM_PER_INCH) * 100) / 100 : (day.rain ?? 0),
+      rain: units === 'us' ? Math.round(convert(day.rain ?? 0, 'mm', 'in') * 100) / 100 : (day.rain ?? 0),
       frost: day.low !== undefined && day.low <= FREEZING,
     })),
     freezing: degrees(FREEZING) ?? 0,

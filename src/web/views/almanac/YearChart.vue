@@ -63,8 +63,6 @@ const input = computed((): YearInput => {
     ],
     unit: unitSymbol(inHomeUnits({ value: 0, unit: 'C' }, speech.wording.units).unit),
     freezing: inUnits(FREEZING),
-    highName: t.value('almanac.high'),
-    lowName: t.value('almanac.low'),
     number: (value) => speech.formats.number(Math.round(value)),
   };
 });

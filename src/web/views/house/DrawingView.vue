@@ -4,7 +4,6 @@ import { computed, ref, toRef } from 'vue';
 import type { HouseBody, ScheduleRow, StandingBody } from '../../../contract/schemas.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import { alarmCoverage } from '../../../core/house/alarmCoverage.ts';
-import { emergencyPoints } from '../../../core/house/emergencyPoints.ts';
 import { THING_STATES, thingStates, type ThingState } from '../../../core/upkeep/thingState.ts';
 import { coveragePlace } from '../../../locales/coverageText.ts';
 import type { Speech } from '../../../locales/speech.ts';
@@ -28,7 +27,7 @@ const props = defineProps<{
 const t = computed(() => props.speech.t);
 const isNarrow = useMediaQuery('(max-width: 64rem)');
 const chosen = ref<string | null>(null);
-const { section, things, assets } = useSection(
+const { section, things, assets, shutoffs } = useSection(
   toRef(props, 'house'),
   toRef(props, 'known'),
   toRef(props, 'speech'),
@@ -48,7 +47,6 @@ const idsWith = (...wanted: ThingState[]): Set<string> =>
 const alarms = computed(() =>
   assets.value.filter(({ kind }) => kind === 'smoke-alarm' || kind === 'co-alarm' || kind === 'gas-detector'),
 );
-const shutoffs = computed(() => emergencyPoints(assets.value, props.house.spaces));
 const shown = computed((): ReadonlySet<string> | null => {
   switch (props.layer) {
     case 'due':
@@ -56,7 +54,7 @@ const shown = computed((): ReadonlySet<string> | null => {
     case 'alarms':
       return new Set(alarms.value.map(({ id }) => id));
     case 'shutoffs':
-      return new Set(shutoffs.value.flatMap(({ asset }) => asset ?? []));
+      return shutoffs.value;
     case 'shut':
       return idsWith('shut');
   }

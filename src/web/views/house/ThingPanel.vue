@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { HouseBody, ScheduleRow } from '../../../contract/schemas.ts';
-import { keyFacts } from '../../../core/house/keyFacts.ts';
 import { currentUnit, type Asset } from '../../../core/house/house.ts';
 import { THING_STATES, type ThingState } from '../../../core/upkeep/thingState.ts';
 import { standingOn } from '../../../core/schedule/window.ts';
-import { factName } from '../../../locales/factName.ts';
-import { factText } from '../../../locales/factText.ts';
+import { keyFactsText } from '../../../locales/keyFactsText.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
-import { capital, dateText, type Speech } from '../../../locales/speech.ts';
+import { dateText, type Speech } from '../../../locales/speech.ts';
 import { thingName } from '../../../locales/thingName.ts';
 
 /** What the drawing says of the thing that was chosen: where it is, its facts, what comes next, and the way to its page. */
@@ -61,11 +59,7 @@ const shown = computed(() =>
       asset,
       name: thingName(props.speech, asset, props.house.spaces),
       room: roomOf(asset),
-      facts: keyFacts(asset.facts ?? {}).map((code) => ({
-        code,
-        name: factName(props.speech, code),
-        text: capital(factText(props.speech, asset.kind, code, asset.facts?.[code] ?? null)),
-      })),
+      facts: keyFactsText(props.speech, asset),
       tasks: tasksOf(asset),
     })),
 );

@@ -121,8 +121,6 @@ const bars = computed((): BarsInput => {
     names: sorted.map((total) => (by.value === 'year' ? String(total.year) : partName(total))),
     hours: sorted.map(({ minutes }) => Math.round(minutes / 6) / 10),
     money: sorted.map(({ cost }) => cost),
-    hoursName: t.value('record.hours'),
-    moneyName: t.value('record.money'),
     hoursText: (value) => t.value('record.hoursShort', { n: formats.number(value) }),
     moneyText: (value) => formats.money(Math.round(value), props.currency).replace(/\.00$/, ''),
   };

@@ -4,11 +4,9 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import PhotoThumb from '../../kit/PhotoThumb.vue';
 import type { PhotoBody } from '../../../contract/photos.ts';
-import { keyFacts } from '../../../core/house/keyFacts.ts';
 import type { Asset } from '../../../core/house/house.ts';
-import { factName } from '../../../locales/factName.ts';
-import { factText } from '../../../locales/factText.ts';
-import { capital, type Speech } from '../../../locales/speech.ts';
+import { keyFactsText } from '../../../locales/keyFactsText.ts';
+import type { Speech } from '../../../locales/speech.ts';
 
 /** A thing at a glance: its photo, the facts asked most in large, when it was last seen to and what comes next. */
 const props = defineProps<{
@@ -26,13 +24,7 @@ const props = defineProps<{
   mayWrite: boolean;
 }>();
 const emit = defineEmits<{ photo: [] }>();
-const shown = computed(() =>
-  keyFacts(props.asset.facts ?? {}).map((code) => ({
-    code,
-    name: factName(props.speech, code),
-    text: capital(factText(props.speech, props.asset.kind, code, props.asset.facts?.[code] ?? null)),
-  })),
-);
+const shown = computed(() => keyFactsText(props.speech, props.asset));
 </script>
 
 <template>
