@@ -6,7 +6,7 @@ import { startThrowaway } from '../src/cluster/throwaway.ts';
 import { civil } from '../src/core/calendar/civilDate.ts';
 import { asPerson, openDatabase, type Database, type Tx } from '../src/server/db/database.ts';
 import { setUpDatabase } from '../src/server/db/setup.ts';
-import { importHouse } from '../src/server/services/houseFile.ts';
+import { importHouse } from '../src/server/services/houseFiles/importHouse.ts';
 import { appendEntries } from '../src/server/services/ledger.ts';
 import { loadWholeHome, projectLoaded } from '../src/server/services/loadedHome.ts';
 import { lockLedger } from '../src/server/stores/entryStore.ts';

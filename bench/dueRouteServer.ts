@@ -87,6 +87,7 @@ const config: Config = {
   host: '127.0.0.1',
   port: 0,
   publicUrl: null,
+  trustedProxies: [],
   webFolder: '/nowhere',
   clockAt: null,
   demoPassword: null,

@@ -11,7 +11,7 @@ import { civil } from '../src/core/calendar/civilDate.ts';
 import { asPerson, openDatabase } from '../src/server/db/database.ts';
 import { setUpDatabase, type DatabaseUrls } from '../src/server/db/setup.ts';
 import { everyHome } from '../src/server/services/everyHome.ts';
-import { importHouse } from '../src/server/services/houseFile.ts';
+import { importHouse } from '../src/server/services/houseFiles/importHouse.ts';
 import { manyDuties } from './manyDuties.ts';
 import { ms, times, type Ratio } from './ratio.ts';
 

@@ -8,7 +8,7 @@ import { loadDemoOnce } from '../src/demo/load.ts';
 // npm run dev: the server restarts and the page reloads by themselves as files change. Data stand apart from npm start's.
 const PORT = process.env['PORT'] ?? '4717';
 const installation = openInstallation(`${dataFolder()}-dev`);
-const release = claimFolder(installation.folder);
+const release = await claimFolder(installation.folder);
 const { urls, release: stopDatabase } = await readyDatabase(installation);
 await loadDemoOnce(urls.app, installation.secrets.demo, Date.now());
 

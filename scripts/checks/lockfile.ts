@@ -4,9 +4,11 @@ import { readFileSync } from 'node:fs';
 const OPEN =
   /^\(?(MIT|MIT-0|ISC|0BSD|BSD|BSD-2-Clause|BSD-3-Clause|Apache-2\.0|MPL-2\.0|CC0-1\.0|CC-BY-4\.0|Python-2\.0|OFL-1\.1|BlueOak-1\.0\.0|Unlicense|WTFPL|Apache 2\.0|LGPL-3\.0-or-later)( (AND|OR) .+)?\)?$/;
 
-/** Packages whose manifest names no licence, and the one in the file beside it. */
+/** Packages whose manifest names no licence where it is looked for, and the one in the file beside it. */
 const READ_IN_FILE: Readonly<Record<string, string>> = {
+  'node_modules/busboy': 'MIT',
   'node_modules/parse-cache-control': 'BSD-3-Clause',
+  'node_modules/streamsearch': 'MIT',
 };
 
 interface LockedPackage {

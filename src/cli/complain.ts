@@ -1,3 +1,5 @@
+import { explain } from '../cluster/explain.ts';
+import { dataFolder } from '../cluster/installation.ts';
 import { plainTranslate } from '../locales/plain.ts';
 
 /** Wrong words on the command line or in a file end a command with this. */
@@ -17,8 +19,7 @@ export async function runCommand(work: () => void | Promise<void>): Promise<void
   try {
     await work();
   } catch (error) {
-    const lines =
-      error instanceof BadInput ? error.lines : [error instanceof Error ? error.message : String(error)];
+    const lines = error instanceof BadInput ? error.lines : [explain(error, dataFolder())];
     for (const line of lines) console.error(line);
     process.exitCode = error instanceof BadInput ? BAD_INPUT : 1;
   }

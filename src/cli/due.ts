@@ -39,9 +39,9 @@ function parse(args: string[]) {
   }
 }
 
-await runCommand(() => {
+await runCommand(async () => {
   const { file, days, format } = readWish(process.argv.slice(2));
-  const house = readHouseFile(file);
+  const house = await readHouseFile(file);
   const find = finderWith(house.practices ?? []);
   const lists = days.map((on) => {
     const weather = house.weather ?? stationWeather(house.home, on);

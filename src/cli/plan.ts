@@ -103,8 +103,8 @@ function effortOf({ moves, seed, seconds }: Wish): Effort {
   return { moves, seed, goesOn: () => performance.now() < end };
 }
 
-function ready(of: Extract<Wish['of'], { kind: 'house' }>, weeks: number) {
-  const house = readHouseFile(of.file);
+async function ready(of: Extract<Wish['of'], { kind: 'house' }>, weeks: number) {
+  const house = await readHouseFile(of.file);
   const find = finderWith(house.practices ?? []);
   const later = house.entries.filter(({ date }) => date > of.on).length;
   if (later > 0) console.error(say('cli.future', { n: later, on: of.on }, later));
@@ -118,7 +118,7 @@ function tellCut({ moves, seconds }: Wish, tried: number): void {
   if (seconds !== null && tried < moves) console.error(say('cli.cut', { seconds, tried, moves }));
 }
 
-await runCommand(() => {
+await runCommand(async () => {
   const wish = readWish(process.argv.slice(2));
   const { of, format, seed } = wish;
   if (of.kind === 'problem') {
@@ -127,7 +127,7 @@ await runCommand(() => {
     console.log(format === 'json' ? JSON.stringify(plan, null, 2) : problemPlanText(plan));
     return;
   }
-  const { house, find, toPlan } = ready(of, wish.weeks);
+  const { house, find, toPlan } = await ready(of, wish.weeks);
   if (of.writeTo !== null) {
     writeFileSync(of.writeTo, `${JSON.stringify(toPlan.home.problem, null, 2)}\n`);
     return;

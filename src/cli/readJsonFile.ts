@@ -8,8 +8,12 @@ import { BadInput, say } from './complain.ts';
 const MOST_FAULTS = 20;
 
 /** Reads a file of JSON and checks it. Every fault is told by its path in the file and what would be right there. */
-export function readJsonFile<S extends z.ZodType>(file: string, schema: S): z.output<S> {
-  const json = readJson(file);
+export const readJsonFile = <S extends z.ZodType>(file: string, schema: S): z.output<S> =>
+  parseJson(file, readText(file), schema);
+
+/** The same of a text that was read from a file. */
+export function parseJson<S extends z.ZodType>(file: string, text: string, schema: S): z.output<S> {
+  const json = readJson(file, text);
   const tooDeep = pathTooDeep(json);
   if (tooDeep !== null) {
     const problem = problemText(say, { kind: 'too-deep', maximum: MOST_DEPTH });
@@ -23,13 +27,16 @@ export function readJsonFile<S extends z.ZodType>(file: string, schema: S): z.ou
   throw new BadInput(lines);
 }
 
-function readJson(file: string): unknown {
-  let text: string;
+/** The text of a file. */
+export function readText(file: string): string {
   try {
-    text = readFileSync(file, 'utf8');
+    return readFileSync(file, 'utf8');
   } catch (error) {
     throw new BadInput([say('cli.fileMissing', { file, why: reasonOf(error) })]);
   }
+}
+
+function readJson(file: string, text: string): unknown {
   try {
     return JSON.parse(text) as unknown;
   } catch (error) {

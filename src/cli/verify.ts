@@ -1,8 +1,22 @@
+import { parseArgs } from 'node:util';
+import { resolve } from 'node:path';
+import { checkBackup, openBackup } from '../cluster/backup.ts';
+import { checkedText, checkHomes, type Checked } from './checkHomes.ts';
 import { runCommand } from './complain.ts';
 import { eachHome } from './homes/eachHome.ts';
 
-// Recomputes every hash of every home's ledger; names the first broken entry of each home that has one and ends with exit code 1.
+// Recomputes every hash of every home's ledger, photos and papers; names what is first wrong in each home that has something wrong and ends
+// with exit code 1. With --backup it does so for a backup, restored into a cluster that nothing outlives.
 await runCommand(async () => {
+  const { values } = parseArgs({ options: { backup: { type: 'string' } } });
+  if (values.backup !== undefined) {
+    let checked: Checked = { homes: 0, entries: 0 };
+    await checkBackup(await openBackup(resolve(values.backup)), async (urls) => {
+      checked = await checkHomes(urls);
+    });
+    console.log(checkedText(checked));
+    return;
+  }
   const { homes, failed, counted } = await eachHome('verify');
   console.log(`${homes} homes, ${counted} entries read, ${failed} homes not as they were written`);
 });

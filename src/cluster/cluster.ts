@@ -1,4 +1,4 @@
-import { execFile, execFileSync } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import {
   chmodSync,
   existsSync,
@@ -6,16 +6,15 @@ import {
   mkdtempSync,
   readFileSync,
   readdirSync,
+  renameSync,
   rmSync,
   writeFileSync,
 } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { promisify } from 'node:util';
-
-const run = promisify(execFile);
+import { asOneself, asServerUser, isRoot, newestVersion, ProgramFailed } from './postgres.ts';
 
 /** A PostgreSQL cluster of this project's own: its files, and the superuser's password for set-up. */
 export interface Cluster {
@@ -35,49 +34,30 @@ const SOCKETS = '/tmp/salt-pg-';
 /** Failed statements are told to whoever sent them; PostgreSQL's own log would hold their texts, and fill a full disk further. */
 const QUIET = '-c log_min_messages=log -c log_min_error_statement=panic -c log_error_verbosity=terse';
 
-const isRoot = process.getuid?.() === 0;
+/** The version that made a cluster's files, and that runs them. */
+export const versionOf = ({ folder }: Cluster): number =>
+  Number(readFileSync(join(folder, 'PG_VERSION'), 'utf8').trim());
 
-/** The newest PostgreSQL that Debian's packages put on this machine. */
-export function binFolder(): string {
-  const root = '/usr/lib/postgresql';
-  const versions = existsSync(root) ? readdirSync(root).map(Number).filter(Number.isFinite) : [];
-  const newest = Math.max(...versions);
-  if (!Number.isFinite(newest))
-    throw new Error(`PostgreSQL was not found below ${root}; install Debian's package postgresql`);
-  return join(root, String(newest), 'bin');
-}
-
-/** PostgreSQL refuses to run as root; as root its programs are run as Debian's user postgres. */
-async function asServerUser(program: string, args: string[]): Promise<string> {
-  const path = join(binFolder(), program);
-  const [command, all] = isRoot ? ['runuser', ['-u', 'postgres', '--', path, ...args]] : [path, args];
-  const { stdout } = await run(command, all, { cwd: '/', maxBuffer: 1 << 24 });
-  return stdout;
-}
-
-/** Whether the user that runs PostgreSQL can reach a folder; a checkout in a private home folder may be out of its reach. */
-export function serverUserReaches(folder: string): boolean {
-  if (!isRoot) return true;
-  try {
-    execFileSync('runuser', ['-u', 'postgres', '--', 'test', '-x', folder], { cwd: '/', stdio: 'ignore' });
-    return true;
-  } catch {
-    // `test` answers "no" by failing; that is the answer, not an error.
-    return false;
-  }
-}
+export const isMade = ({ folder }: Cluster): boolean => existsSync(join(folder, 'PG_VERSION'));
 
 function giveToServerUser(folder: string): void {
   if (isRoot) execFileSync('chown', ['postgres:', folder]);
   chmodSync(folder, 0o700);
 }
 
-/** Makes the cluster's files if they are not there yet. */
-export async function initCluster(cluster: Cluster): Promise<void> {
-  if (existsSync(join(cluster.folder, 'PG_VERSION'))) return;
-  rmSync(cluster.folder, { recursive: true, force: true });
-  mkdirSync(cluster.folder, { recursive: true });
-  giveToServerUser(cluster.folder);
+/**
+ * Makes the cluster's files if they are not there yet: aside, and then in one step where they belong. What a killed process left of making
+ * them is cleared away.
+ */
+export async function initCluster(cluster: Cluster, version = newestVersion()): Promise<void> {
+  if (isMade(cluster)) return;
+  const [parent, name] = [dirname(cluster.folder), `${basename(cluster.folder)}.new-`];
+  mkdirSync(parent, { recursive: true });
+  for (const left of readdirSync(parent))
+    if (left.startsWith(name)) rmSync(join(parent, left), { recursive: true, force: true });
+  const aside = join(parent, `${name}${process.pid}`);
+  mkdirSync(aside);
+  giveToServerUser(aside);
   const passwordFolder = mkdtempSync(join(tmpdir(), 'salt-pw-'));
   try {
     const passwordFile = join(passwordFolder, 'password');
@@ -92,22 +72,35 @@ export async function initCluster(cluster: Cluster): Promise<void> {
       'UTF8',
       '--locale=C.UTF-8',
     ];
-    await asServerUser('initdb', ['-D', cluster.folder, ...options]);
+    await asServerUser(version, 'initdb', ['-D', aside, ...options]);
+    // An empty folder may stand there, from before clusters were made aside.
+    rmSync(cluster.folder, { recursive: true, force: true });
+    renameSync(aside, cluster.folder);
   } finally {
     rmSync(passwordFolder, { recursive: true, force: true });
+    rmSync(aside, { recursive: true, force: true });
   }
 }
 
-/** Starts a cluster on loopback at a free port; one already running (left by a killed program) is taken over. */
-export async function startCluster(cluster: Cluster, extra = ''): Promise<RunningCluster> {
-  const left = await runningPort(cluster.folder);
-  const port = left ?? (await freePort());
+/** How to start a cluster: at which port (a free one unless said), and with what more on PostgreSQL's command line. */
+interface Starting {
+  readonly port?: number;
+  readonly options?: string;
+}
+
+/** Starts a cluster on loopback; one already running (left by a killed program, or another's) is taken over. */
+export async function startCluster(
+  cluster: Cluster,
+  { port: wanted, options = '' }: Starting = {},
+): Promise<RunningCluster> {
+  const left = await runningPort(cluster);
+  const port = left ?? wanted ?? (await freePort());
   if (left === null) {
     const sockets = mkdtempSync(SOCKETS);
     giveToServerUser(sockets);
     await startServer(
       cluster,
-      `-c listen_addresses=127.0.0.1 -p ${port} -c unix_socket_directories=${sockets} ${QUIET} ${extra}`,
+      `-c listen_addresses=127.0.0.1 -p ${port} -c unix_socket_directories=${sockets} ${QUIET} ${options}`,
     );
   }
   const password = encodeURIComponent(cluster.superuserPassword);
@@ -120,14 +113,20 @@ const TRIES = 20;
 const PAUSE_MS = 500;
 
 /** Workers of a killed postmaster live on for a moment and hold its memory; PostgreSQL rightly refuses until they go. */
-async function startServer({ folder }: Cluster, options: string): Promise<void> {
+async function startServer(cluster: Cluster, options: string): Promise<void> {
+  const { folder } = cluster;
   const log = join(folder, 'server.log');
+  const args = ['-D', folder, '-w', '-t', '60', '-l', log, '-o', options, 'start'];
   for (let left = TRIES; ; left -= 1) {
     try {
-      await asServerUser('pg_ctl', ['-D', folder, '-w', '-t', '60', '-l', log, '-o', options, 'start']);
+      await asServerUser(versionOf(cluster), 'pg_ctl', args);
       return;
     } catch (error) {
-      if (left === 0 || !/shared memory block/.test(lastLines(log))) throw error;
+      const said = lastLines(log);
+      if (left === 0 || !/shared memory block/.test(said))
+        throw new ProgramFailed(`${error instanceof Error ? error.message : String(error)}\n${said}`, {
+          cause: error,
+        });
       await pause(PAUSE_MS);
     }
   }
@@ -139,7 +138,8 @@ const lastLines = (file: string): string =>
 /** Stops the cluster, letting what is in flight roll back; data survive. */
 export async function stopCluster(cluster: Cluster): Promise<void> {
   const sockets = lockLines(cluster.folder)[4] ?? '';
-  await asServerUser('pg_ctl', ['-D', cluster.folder, '-m', 'fast', '-w', '-t', '60', 'stop']);
+  const args = ['-D', cluster.folder, '-m', 'fast', '-w', '-t', '60', 'stop'];
+  await asServerUser(versionOf(cluster), 'pg_ctl', args);
   if (sockets.startsWith(SOCKETS)) rmSync(sockets, { recursive: true, force: true });
 }
 
@@ -149,16 +149,21 @@ function lockLines(folder: string): string[] {
   return existsSync(lock) ? readFileSync(lock, 'utf8').split('\n') : [];
 }
 
-/** The process id of the running postmaster; 0 when none runs. */
+/** The process id in the lock of a cluster's postmaster; 0 when there is none. */
 export function postmasterPid(folder: string): number {
   return Number(lockLines(folder)[0] ?? 0);
 }
+
+/** Whether a postmaster runs on a cluster's files. */
+export const isRunning = ({ folder }: Cluster): boolean =>
+  holderOf(postmasterPid(folder), folder) === 'postmaster';
 
 /**
  * The port of a postmaster still running on this folder, once it answers; one being stopped is waited for. The lock of
  * a killed one heals itself: PostgreSQL clears it, unless its number belongs to another program by now.
  */
-async function runningPort(folder: string): Promise<number | null> {
+async function runningPort(cluster: Cluster): Promise<number | null> {
+  const { folder } = cluster;
   for (let left = 2 * TRIES; left > 0; left -= 1) {
     const holder = holderOf(postmasterPid(folder), folder);
     if (holder === 'nobody') return null;
@@ -167,19 +172,21 @@ async function runningPort(folder: string): Promise<number | null> {
       return null;
     }
     const port = Number(lockLines(folder)[3]);
-    if (holder === 'postmaster' && (await answers(port))) return port;
+    if (holder === 'postmaster' && (await answers(cluster, port))) return port;
     await pause(PAUSE_MS);
   }
   throw new Error(`the PostgreSQL running on ${folder} does not answer; stop it by hand, then try again`);
 }
 
-async function answers(port: number): Promise<boolean> {
+/** Whether a cluster's postmaster takes connections at a port. */
+async function answers(cluster: Cluster, port: number): Promise<boolean> {
   try {
-    await run(join(binFolder(), 'pg_isready'), ['-h', '127.0.0.1', '-p', String(port)], { cwd: '/' });
+    await asOneself(versionOf(cluster), 'pg_isready', ['-h', '127.0.0.1', '-p', String(port)], {});
     return true;
-  } catch {
+  } catch (error) {
     // It says "no" by its exit code.
-    return false;
+    if (error instanceof ProgramFailed) return false;
+    throw error;
   }
 }
 

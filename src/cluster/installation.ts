@@ -1,29 +1,14 @@
-import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
+import { mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { resolve, join } from 'node:path';
-import { z } from 'zod';
 import { setUpDatabase, urlsOf, type DatabaseUrls } from '../server/db/setup.ts';
-import {
-  initCluster,
-  postmasterPid,
-  serverUserReaches,
-  startCluster,
-  stopCluster,
-  type Cluster,
-} from './cluster.ts';
+import { initCluster, isMade, isRunning, startCluster, stopCluster, type Cluster } from './cluster.ts';
+import { alone, joinUsers } from './lock.ts';
+import { serverUserReaches } from './postgres.ts';
+import { openSecrets, type Secrets } from './secrets.ts';
 
-const DATABASE = 'salt_ledger';
+export const DATABASE = 'salt_ledger';
 export const MIGRATIONS = resolve('src/server/db/migrations');
-
-const secretsSchema = z.strictObject({
-  superuser: z.string(),
-  owner: z.string(),
-  app: z.string(),
-  session: z.string(),
-  demo: z.string(),
-});
-export type Secrets = z.infer<typeof secretsSchema>;
 
 /** The files of an installation: its secrets and, unless DATABASE_URL names a server, its own cluster. */
 export interface Installation {
@@ -47,73 +32,106 @@ export function dataFolder(): string {
 /** Opens the installation in a folder, making its secrets the first time. */
 export function openInstallation(folder = dataFolder()): Installation {
   mkdirSync(folder, { recursive: true, mode: 0o755 });
-  const file = join(folder, 'secrets.json');
-  if (!existsSync(file)) writeFileSync(file, JSON.stringify(newSecrets()), { mode: 0o600 });
-  const secrets = secretsSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
-  return {
-    folder,
-    secrets,
-    cluster: { folder: join(folder, 'cluster'), superuserPassword: secrets.superuser },
-  };
+  return installationWith(folder, openSecrets(folder));
 }
 
-function newSecrets(): Secrets {
-  const secret = (): string => randomBytes(24).toString('base64url');
-  return {
-    superuser: secret(),
-    owner: secret(),
-    app: secret(),
-    session: secret() + secret(),
-    demo: 'salt-and-water',
-  };
-}
+/** The installation of a folder with secrets that are known. */
+export const installationWith = (folder: string, secrets: Secrets): Installation => ({
+  folder,
+  secrets,
+  cluster: { folder: join(folder, 'cluster'), superuserPassword: secrets.superuser },
+});
 
 /** Forgets everything the installation holds. The cluster must not be running. */
 export function eraseInstallation({ folder }: Installation): void {
   rmSync(folder, { recursive: true, force: true });
 }
 
-/** A database ready to work with, and how to let it go again. */
-export interface ReadyDatabase {
-  readonly urls: DatabaseUrls;
+/** The database server of an installation, and how to let it go again. */
+export interface ReadyServer {
+  /** The superuser's address of the installation's database. */
+  readonly adminUrl: string;
+  /** The port of its own cluster; null where DATABASE_URL names another server. */
+  readonly port: number | null;
+  /** Whether somebody else works with the installation's cluster. */
+  readonly isUsed: boolean;
   release(): Promise<void>;
 }
 
-/** Brings up the database of an installation: the server DATABASE_URL names, or the installation's own cluster. */
+/**
+ * Brings up the database server of an installation: the one DATABASE_URL names, or its own cluster. Whoever lets go of the cluster last
+ * stops it: a command never stops one that a server uses, nor a server one that a command works on.
+ */
+export async function readyServer({ folder, cluster }: Installation): Promise<ReadyServer> {
+  const external = process.env['DATABASE_URL'];
+  if (external) return { adminUrl: external, port: null, isUsed: false, release: () => Promise.resolve() };
+  return alone(folder, async () => {
+    const { others, leave } = joinUsers(folder);
+    const stopIfLast = async (): Promise<void> => {
+      if (leave() && isRunning(cluster)) await stopCluster(cluster);
+    };
+    try {
+      undoHalfMove(folder, cluster);
+      await initCluster(cluster);
+      const { adminUrl, port } = await startCluster(cluster);
+      return {
+        adminUrl: adminUrl(DATABASE),
+        port,
+        isUsed: others,
+        release: () => alone(folder, stopIfLast),
+      };
+    } catch (error) {
+      await stopIfLast();
+      throw error;
+    }
+  });
+}
+
+/** Moving to another version puts the old cluster aside and the new one in its place; killed in between, the old one goes back. */
+function undoHalfMove(folder: string, cluster: Cluster): void {
+  if (isMade(cluster)) return;
+  const kept = readdirSync(folder).filter((name) => KEPT.test(name));
+  if (kept.length > 1)
+    throw new Error(
+      `${folder} has no cluster but ${kept.join(', ')}: rename the one you want to ${cluster.folder}`,
+    );
+  if (kept[0] !== undefined) renameSync(join(folder, kept[0]), cluster.folder);
+}
+
+/** The name of a cluster that was put aside, by the version it is of. */
+export const keptName = (version: number): string => `cluster.of-${version}`;
+const KEPT = /^cluster\.of-\d+$/;
+
+/** A database ready to work with, and how to let it go again. */
+export interface ReadyDatabase extends ReadyServer {
+  readonly urls: DatabaseUrls;
+}
+
+/** Brings up the database of an installation, with the tables of this version. */
 export async function readyDatabase(
-  { secrets, cluster }: Installation,
+  installation: Installation,
   migrations = MIGRATIONS,
 ): Promise<ReadyDatabase> {
-  const external = process.env['DATABASE_URL'];
-  if (external) {
-    return { urls: await setUpDatabase(external, secrets, migrations), release: () => Promise.resolve() };
-  }
-  const wasRunning = postmasterPid(cluster.folder) !== 0;
-  await initCluster(cluster);
-  const running = await startCluster(cluster);
-  const release = () => stopCluster(cluster);
+  const server = await readyServer(installation);
   try {
-    const urls = await setUpDatabase(running.adminUrl(DATABASE), secrets, migrations);
-    return { urls, release };
+    return { ...server, urls: await setUpDatabase(server.adminUrl, installation.secrets, migrations) };
   } catch (error) {
-    if (!wasRunning) await release();
+    await server.release();
     throw error;
   }
 }
 
-/** The database of an installation for one command: whatever was running before stays running after. */
+/** The database of an installation for one command: one that runs for somebody else is used as it is. */
 export async function withDatabase<T>(
   installation: Installation,
   work: (urls: DatabaseUrls) => Promise<T>,
 ): Promise<T> {
-  const { cluster, secrets } = installation;
-  if (!process.env['DATABASE_URL'] && postmasterPid(cluster.folder) !== 0) {
-    const running = await startCluster(cluster);
-    return work(urlsOf(running.adminUrl(DATABASE), secrets));
-  }
-  const { urls, release } = await readyDatabase(installation);
+  const { secrets } = installation;
+  const { adminUrl, isUsed, release } = await readyServer(installation);
   try {
-    return await work(urls);
+    return await work(
+      isUsed ? await urlsOf(adminUrl, secrets) : await setUpDatabase(adminUrl, secrets, MIGRATIONS),
+    );
   } finally {
     await release();
   }

@@ -21,7 +21,7 @@ export async function startThrowaway(name: string, options = '', from?: string):
   const cluster = { folder: join(parent, 'cluster'), superuserPassword: 'throwaway' };
   if (from !== undefined) execFileSync('cp', ['-a', from, cluster.folder]);
   await initCluster(cluster);
-  const running = await startCluster(cluster, options);
+  const running = await startCluster(cluster, { options });
   const end = async (): Promise<void> => {
     await stopCluster(cluster);
     rmSync(parent, { recursive: true, force: true });

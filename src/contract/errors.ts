@@ -26,7 +26,19 @@ export const ERROR_CODES = [
   'target-voided',
   'too-many-corrections',
   'field-not-in-kind',
+  /** No longer said; a device may have kept it. */
   'no-account',
+  'password-weak',
+  'password-needed',
+  'demo-account',
+  'only-owner',
+  'member-unknown',
+  'other-address',
+  'invitation-over',
+  'too-many-invitations',
+  'https-needed',
+  'file-unreadable',
+  'file-differs',
   'last-owner',
   'name-differs',
   'photo-unreadable',
@@ -51,6 +63,7 @@ export const problemSchema = z.strictObject({
   options: z.array(z.string()).optional(),
   today: z.string().optional(),
   latest: z.string().optional(),
+  names: z.array(z.string()).optional(),
 });
 export type Problem = z.infer<typeof problemSchema>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PAPER_KINDS, PAPER_TYPES } from '../core/formats/attachments.ts';
 import { text } from '../core/basics/text.ts';
 import { civilDateSchema, isCivilDate } from '../core/calendar/civilDate.ts';
 import { verdictSchema } from '../core/basics/verdict.ts';
@@ -61,9 +62,9 @@ export type TotalsBody = z.infer<typeof totalsSchema>;
 export const importSchema = z.strictObject({ entries: z.array(newEntrySchema).min(1).max(20_000) });
 export const importedSchema = z.strictObject({ written: z.int(), known: z.int() });
 
-export const DOCUMENT_KINDS = ['manual', 'receipt', 'report', 'warranty', 'other'] as const;
+export const DOCUMENT_KINDS = PAPER_KINDS;
 /** Files that are kept as they are. */
-export const DOCUMENT_TYPES = ['application/pdf', 'image/jpeg', 'image/png', 'text/plain'] as const;
+export const DOCUMENT_TYPES = PAPER_TYPES;
 /** Bytes of one document in base 64: eight million and a third. */
 const MOST_DOCUMENT_TEXT = 11_000_000;
 export const newDocumentSchema = z.strictObject({

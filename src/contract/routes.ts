@@ -2,8 +2,12 @@ import { z } from 'zod';
 import { houseFileShape } from '../core/formats/houseFileShape.ts';
 import { codeSchema } from '../core/basics/code.ts';
 import type { Permission } from './access.ts';
+import * as a from './accounts.ts';
 import { uuidSchema } from './basics.ts';
 import { betterTermsSchema } from './betterTerms.ts';
+import { healthSchema } from './health.ts';
+import * as f from './houseFiles.ts';
+import * as m from './members.ts';
 import * as p from './photos.ts';
 import * as plan from './plan.ts';
 import * as record from './record.ts';
@@ -33,6 +37,7 @@ const ofSpace = z.strictObject({ homeId: uuidSchema, spaceId: uuidSchema });
 const ofAsset = z.strictObject({ homeId: uuidSchema, assetId: uuidSchema });
 const ofPhoto = z.strictObject({ homeId: uuidSchema, photoId: uuidSchema });
 const ofDocument = z.strictObject({ homeId: uuidSchema, documentId: uuidSchema });
+const ofPerson = z.strictObject({ homeId: uuidSchema, personId: uuidSchema });
 const ofRun = z.strictObject({ homeId: uuidSchema, runId: uuidSchema });
 const ofDuty = z.strictObject({ homeId: uuidSchema, dutyId: uuidSchema });
 
@@ -64,11 +69,41 @@ const home = <B extends z.ZodType, R extends z.ZodType>(body: B, response: R) =>
 
 /** Every route of the server, one table: the server mounts it, the browser calls through it, the tests walk it. */
 export const ROUTES = {
-  installation: route('GET', '/api/installation', 'public', open(nothing, s.installationSchema)),
-  signUp: route('POST', '/api/sign-up', 'public', open(s.signUpSchema, s.meSchema)),
-  signIn: route('POST', '/api/sign-in', 'public', open(s.signInSchema, s.meSchema)),
+  /** Whether the program runs. */
+  health: route('GET', '/api/health', 'public', open(nothing, healthSchema)),
+  /** Whether it can work: its database answers and has the tables it knows. */
+  ready: route('GET', '/api/ready', 'public', open(nothing, healthSchema)),
+  installation: route('GET', '/api/installation', 'public', open(nothing, a.installationSchema)),
+  signUp: route('POST', '/api/sign-up', 'public', open(a.signUpSchema, a.meSchema)),
+  signIn: route('POST', '/api/sign-in', 'public', open(a.signInSchema, a.meSchema)),
   signOut: route('POST', '/api/sign-out', 'public', open(nothing, done)),
-  me: route('GET', '/api/me', 'session', open(nothing, s.meSchema)),
+  me: route('GET', '/api/me', 'session', open(nothing, a.meSchema)),
+  changePassword: route('POST', '/api/me/password', 'session', open(a.changePasswordSchema, done)),
+  confirmPassword: route('POST', '/api/me/confirmation', 'session', open(a.confirmationSchema, done)),
+  browsers: route('GET', '/api/me/browsers', 'session', open(nothing, z.array(a.signedInBrowserSchema))),
+  endBrowser: route('DELETE', '/api/me/browsers/:browserId', 'session', {
+    params: z.strictObject({ browserId: uuidSchema }),
+    query: nothing,
+    body: nothing,
+    response: done,
+  }),
+  endOtherBrowsers: route('DELETE', '/api/me/browsers', 'session', open(nothing, done)),
+  exportAccount: route('GET', '/api/me/export', 'session', open(nothing, a.accountExportSchema)),
+  deleteAccount: route('DELETE', '/api/me', 'session', open(nothing, done)),
+  readInvitation: route('POST', '/api/invitations/read', 'session', open(m.tokenBodySchema, m.offerSchema)),
+  acceptInvitation: route(
+    'POST',
+    '/api/invitations/accept',
+    'session',
+    open(m.tokenBodySchema, m.joinedSchema),
+  ),
+  /** Sent as a form with one file; `act` says whether it is only looked at. */
+  sendHouseFile: route('POST', '/api/house-files', 'session', {
+    params: nothing,
+    query: f.sendHouseFileQuerySchema,
+    body: nothing,
+    response: f.houseFileAnswerSchema,
+  }),
   listHomes: route('GET', '/api/homes', 'session', open(nothing, z.array(s.homeSummarySchema))),
   createHome: route('POST', '/api/homes', 'session', open(s.createHomeSchema, s.homeSummarySchema)),
   house: route('GET', '/api/homes/:homeId', 'read', home(nothing, s.houseSchema)),
@@ -216,10 +251,42 @@ export const ROUTES = {
   }),
   trial: route('POST', '/api/homes/:homeId/trial', 'read', home(s.trialSchema, s.trialAnswerSchema)),
   addPerson: route('POST', '/api/homes/:homeId/people', 'write', home(s.newPersonSchema, done)),
-  members: route('GET', '/api/homes/:homeId/members', 'read', home(nothing, z.array(s.memberSchema))),
-  setMember: route('PUT', '/api/homes/:homeId/members', 'own', home(s.setMemberSchema, done)),
+  members: route('GET', '/api/homes/:homeId/members', 'read', home(nothing, z.array(m.memberSchema))),
+  setMember: route('PUT', '/api/homes/:homeId/members/:personId', 'own', {
+    params: ofPerson,
+    query: nothing,
+    body: m.setMemberSchema,
+    response: done,
+  }),
+  removeMember: route('DELETE', '/api/homes/:homeId/members/:personId', 'own', {
+    params: ofPerson,
+    query: nothing,
+    body: nothing,
+    response: done,
+  }),
+  leaveHome: route('POST', '/api/homes/:homeId/leaving', 'read', home(nothing, done)),
+  invitations: route(
+    'GET',
+    '/api/homes/:homeId/invitations',
+    'own',
+    home(nothing, z.array(m.invitationSchema)),
+  ),
+  invite: route('POST', '/api/homes/:homeId/invitations', 'own', home(m.inviteSchema, m.invitedSchema)),
+  withdrawInvitation: route('DELETE', '/api/homes/:homeId/invitations/:invitationId', 'own', {
+    params: z.strictObject({ homeId: uuidSchema, invitationId: uuidSchema }),
+    query: nothing,
+    body: nothing,
+    response: done,
+  }),
+  acts: route('GET', '/api/homes/:homeId/acts', 'own', {
+    params: ofHome,
+    query: m.actsQuerySchema,
+    body: nothing,
+    response: z.array(m.toldActSchema),
+  }),
   houseFile: route('GET', '/api/homes/:homeId/house-file', 'read', home(nothing, houseFileShape)),
-  eraseHome: route('DELETE', '/api/homes/:homeId', 'own', home(s.eraseHomeSchema, done)),
+  houseZip: route('GET', '/api/homes/:homeId/house-file.zip', 'read', home(nothing, z.unknown())),
+  eraseHome: route('DELETE', '/api/homes/:homeId', 'own', home(m.eraseHomeSchema, done)),
 } as const satisfies Record<string, RouteSpec>;
 
 export type RouteName = keyof typeof ROUTES;

@@ -10,6 +10,7 @@ import {
   spaceSchema,
   dutySchema,
 } from '../core/house/house.ts';
+import { houseFileShape } from '../core/formats/houseFileShape.ts';
 import { factValueSchema } from '../core/basics/factValue.ts';
 import { verdictSchema } from '../core/basics/verdict.ts';
 import { entryBodySchema, entrySchema, givenSchema } from '../core/ledger/entry.ts';
@@ -24,29 +25,8 @@ import { codeSchema } from '../core/basics/code.ts';
 import { knownSchema } from './known.ts';
 import { termsSchema } from '../core/practice/terms.ts';
 import { roleSchema } from './access.ts';
+import { personName } from './accounts.ts';
 import { revisionSchema, uuidSchema } from './basics.ts';
-
-const email = text()
-  .trim()
-  .toLowerCase()
-  .pipe(z.email())
-  .refine((text) => text.length <= 254, { params: { problem: 'email' } });
-const password = text().min(10).max(200);
-const personName = text().trim().min(1).max(120);
-
-export const signUpSchema = z.strictObject({ name: personName, email, password });
-export const signInSchema = z.strictObject({ email, password: text().min(1).max(200) });
-export const meSchema = z.strictObject({
-  personId: uuidSchema,
-  name: z.string(),
-  email: z.string(),
-  demo: z.boolean(),
-});
-export type Me = z.infer<typeof meSchema>;
-
-export const installationSchema = z.strictObject({
-  demo: z.strictObject({ email: z.string(), password: z.string() }).nullable(),
-});
 
 export const createHomeSchema = homeFieldsSchema.extend({ id: uuidSchema });
 export const homeSummarySchema = homeSchema.extend({ role: roleSchema });
@@ -55,6 +35,8 @@ export type HomeSummary = z.infer<typeof homeSummarySchema>;
 export const houseSchema = z.strictObject({
   home: homeSchema,
   role: roleSchema,
+  /** Where it was before, for a home that came from a file and could not keep its id. */
+  origin: houseFileShape.shape.origin,
   spaces: z.array(spaceSchema),
   assets: z.array(assetSchema),
   duties: z.array(dutySchema),
@@ -300,10 +282,6 @@ export const additionSchema = z
     params: { problem: 'too-many-units' },
   });
 export type Addition = z.infer<typeof additionSchema>;
-
-export const memberSchema = z.strictObject({ personId: uuidSchema, name: z.string(), role: roleSchema });
-export const setMemberSchema = z.strictObject({ email, role: roleSchema });
-export const eraseHomeSchema = z.strictObject({ name: text().max(200) });
 
 export const saveSpaceSchema = z.strictObject({ space: newSpaceSchema });
 /** The name, place and installation day of a thing; null: not known. */

@@ -3,7 +3,7 @@ import { openDatabase } from '../server/db/database.ts';
 import { DEMO_EMAIL } from '../server/demoAccount.ts';
 import { signUp } from '../server/services/accounts.ts';
 import { Failure } from '../server/services/failure.ts';
-import { importHouse } from '../server/services/houseFile.ts';
+import { importHouse } from '../server/services/houseFiles/importHouse.ts';
 import { addExtras } from './extras.ts';
 import { DEMO_HOMES } from './data/homes.ts';
 import { demoHouse } from './history.ts';

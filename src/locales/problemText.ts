@@ -8,6 +8,7 @@ export function problemText(t: Translate, problem: Problem): string {
   const { expected = '', options = [] } = problem;
   const named = {
     ...problem,
+    names: (problem.names ?? []).join(', '),
     expected: expected in problems.format ? t(`format.${expected}`) : expected,
     options: options.join(', '),
   };

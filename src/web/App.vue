@@ -19,6 +19,7 @@ import PhoneBar from './shell/PhoneBar.vue';
 import { useFocusKept } from './shell/useFocusKept.ts';
 import { useNewVersion } from './shell/useNewVersion.ts';
 import { useTitle } from './shell/useTitle.ts';
+import { useConfirmation } from './stores/confirmation.ts';
 import { useFreshness } from './stores/freshness.ts';
 import { useHome } from './stores/home.ts';
 import { useOutbox } from './stores/outbox.ts';
@@ -28,6 +29,8 @@ import { useSession } from './stores/session.ts';
 const RefusedDialog = defineAsyncComponent(() => import('./views/refused/RefusedDialog.vue'));
 /** Fetched with the first search. */
 const SearchDialog = defineAsyncComponent(() => import('./views/search/SearchDialog.vue'));
+/** Asked seldom, from any page. */
+const ConfirmDialog = defineAsyncComponent(() => import('./views/account/ConfirmDialog.vue'));
 /** Kept on the device with the other pages, so that signing out asks without a connection too. */
 const KitDialog = defineAsyncComponent(() => import('./kit/KitDialog.vue'));
 
@@ -37,6 +40,7 @@ const router = useRouter();
 const session = useSession();
 const home = useHome();
 const outbox = useOutbox();
+const confirmation = useConfirmation();
 const freshness = useFreshness();
 const { isOld, reload } = useNewVersion();
 const online = useOnline();
@@ -226,6 +230,7 @@ async function leave(): Promise<void> {
   </KitDialog>
   <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
   <SearchDialog v-if="searching && homeId" :home-id="homeId" @close="searching = false" />
+  <ConfirmDialog v-if="confirmation.isAsking" />
   <KitToasts :close-label="t('shell.close')" />
   <PhoneBar v-if="session.signedIn && homeId" :home-id="homeId" :may-write="mayWrite" />
 </template>

@@ -32,6 +32,8 @@ const LATER = {
   about: () => import('./views/about/AboutView.vue'),
   people: () => import('./views/people/PeopleView.vue'),
   homes: () => import('./views/homes/HomesView.vue'),
+  account: () => import('./views/account/AccountView.vue'),
+  join: () => import('./views/join/JoinView.vue'),
   runs: () => import('./views/runs/RunsView.vue'),
   run: () => import('./views/runs/RunView.vue'),
   'run-sheet': () => import('./views/runs/RunSheetView.vue'),
@@ -112,6 +114,9 @@ const routes: RouteRecordRaw[] = [
       ]
     : []),
   { path: '/homes', name: 'homes', component: LATER.homes },
+  { path: '/account', name: 'account', component: LATER.account },
+  // The secret of the link stands behind #, so that no server's log has it.
+  { path: '/join', name: 'join', component: LATER.join },
   {
     path: '/:rest(.*)*',
     redirect: (to) => ({ name: 'homes', query: to.path === '/' ? {} : { missing: '1' } }),

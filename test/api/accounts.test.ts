@@ -3,7 +3,7 @@ import supertest from 'supertest';
 import { v7 as uuid } from 'uuid';
 import { signUp } from '../../src/server/services/accounts.ts';
 import { DEMO_EMAIL } from '../../src/server/demoAccount.ts';
-import { newDuty, newHome, PASSWORD, someone, startApi, type Api } from '../support/api.ts';
+import { confirm, newDuty, newHome, PASSWORD, someone, startApi, type Api } from '../support/api.ts';
 import { query } from '../support/database.ts';
 
 let api: Api;
@@ -47,13 +47,35 @@ describe('accounts', () => {
     for (const row of rows) expect(row['password_hash']).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/);
   });
 
-  test('the eleventh wrong try for one account is told to wait', async () => {
-    const { email } = await someone(api, 'Guessed');
+  test('the thirty-first wrong try in an hour for one account is told to wait, a browser that is known is not', async () => {
+    const { agent, email } = await someone(api, 'Guessed');
     const codes: string[] = [];
-    for (let i = 0; i < 11; i += 1) codes.push((await signIn(email, 'wrong')).body.code as string);
-    expect(codes.slice(0, 10)).toEqual(Array(10).fill('wrong-credentials'));
-    expect(codes[10]).toBe('too-many-attempts');
+    for (let i = 0; i < 31; i += 1) codes.push((await signIn(email, 'wrong')).body.code as string);
+    expect(codes.slice(0, 30)).toEqual(Array(30).fill('wrong-credentials'));
+    expect(codes[30]).toBe('too-many-attempts');
     expect((await signIn(email)).status).toBe(429);
+    // Its owner, in the browser they signed in with before, comes in all the same.
+    await agent.post('/api/sign-out').send({}).expect(200);
+    await agent.post('/api/sign-in').send({ email, password: PASSWORD }).expect(200);
+  });
+
+  test('a known browser has tries of its own, and they end too', async () => {
+    const { agent, email } = await someone(api, 'Known');
+    const codes: number[] = [];
+    for (let i = 0; i < 31; i += 1)
+      codes.push((await agent.post('/api/sign-in').send({ email, password: 'wrong' })).status);
+    expect(codes.at(-2)).toBe(401);
+    expect(codes.at(-1)).toBe(429);
+    await signIn(email).expect(200);
+  });
+
+  test('the sign of a known browser is good for the address it was given for, and cannot be made up', async () => {
+    const { email } = await someone(api, 'Signed');
+    const other = await someone(api, 'Other');
+    for (let i = 0; i < 30; i += 1) await signIn(email, 'wrong').expect(401);
+    await other.agent.post('/api/sign-in').send({ email, password: PASSWORD }).expect(429);
+    const made = `${Date.now()}.${'a'.repeat(22)}.${'b'.repeat(43)}`;
+    await signIn(email).set('cookie', `salt-ledger-known=${made}`).expect(429);
   });
 
   test('the cookie is out of reach of scripts and of other sites, and changes with every sign-in', async () => {
@@ -117,16 +139,66 @@ describe('the demo account', () => {
 
 describe('behind a proxy with HTTPS', () => {
   test('the cookie is for HTTPS only, browsers are told to stay there, and the demo is not offered', async () => {
-    const open = await startApi({ publicUrl: new URL('https://house.example'), demoPassword: PASSWORD });
+    const open = await startApi({
+      publicUrl: new URL('https://house.example'),
+      trustedProxies: ['loopback'],
+      demoPassword: PASSWORD,
+    });
     const ask = supertest(open.server)
       .post('/api/sign-up')
       .set('x-forwarded-proto', 'https')
       .set('origin', 'https://house.example');
     const answer = await ask.send({ name: 'Far', email: 'far@example.org', password: PASSWORD }).expect(200);
-    expect(String(answer.headers['set-cookie'])).toMatch(/; Secure/);
+    const cookies = answer.headers['set-cookie'] as unknown as string[];
+    expect(cookies).toHaveLength(2);
+    // The beginning of the name binds a cookie to this very address: HTTPS, the whole site, no domain.
+    for (const cookie of cookies) {
+      expect(cookie).toMatch(/^__Host-salt-ledger/);
+      expect(cookie).toMatch(/; Secure/);
+      expect(cookie).toMatch(/; Path=\/(;|$)/);
+      expect(cookie).not.toMatch(/domain/i);
+    }
     expect(answer.headers['strict-transport-security']).toContain('max-age=');
-    expect((await supertest(open.server).get('/api/installation')).body.demo).toBeNull();
+    const offered = await supertest(open.server).get('/api/installation').set('x-forwarded-proto', 'https');
+    expect(offered.body.demo).toBeNull();
     await open.close();
+  });
+
+  test('a request that did not come by HTTPS is told so, on the page as in an answer; who watches is let in', async () => {
+    const open = await startApi({
+      publicUrl: new URL('https://house.example'),
+      trustedProxies: ['loopback'],
+    });
+    const asked = await supertest(open.server)
+      .post('/api/sign-in')
+      .send({ email: 'a@b.example', password: 'x' });
+    expect([asked.status, asked.body.code, asked.body.problem.expected]).toEqual([
+      403,
+      'https-needed',
+      'https://house.example',
+    ]);
+    const page = await supertest(open.server).get('/');
+    expect([page.status, page.text]).toEqual([403, expect.stringContaining('https://house.example')]);
+    await supertest(open.server).get('/api/health').expect(200);
+    await open.close();
+  });
+
+  test('whom a request comes from is taken from a named proxy alone', async () => {
+    const near = await startApi({ trustedProxies: ['203.0.113.9'] });
+    const codes: number[] = [];
+    // Each says it comes from somewhere else; all come from here.
+    for (let i = 0; i < 401; i += 1)
+      codes.push(
+        (
+          await supertest(near.server)
+            .post('/api/sign-in')
+            .set('x-forwarded-for', `198.51.100.${i % 250}`)
+            .send({ email: `nobody${i}@example.org`, password: 5 })
+        ).status,
+      );
+    expect(new Set(codes.slice(0, 400))).toEqual(new Set([400]));
+    expect(codes.at(-1)).toBe(429);
+    await near.close();
   });
 });
 
@@ -175,6 +247,9 @@ describe('homes', () => {
     const { agent, me } = await someone(api, 'Eraser');
     const id = await newHome(agent, { name: 'To go' });
     await newDuty(agent, id);
+    const early = await agent.delete(`/api/homes/${id}`).send({ name: 'To go' });
+    expect([early.status, early.body.code]).toEqual([403, 'password-needed']);
+    await confirm(agent);
     expect((await agent.delete(`/api/homes/${id}`).send({ name: 'to go' })).body.code).toBe('name-differs');
     await agent.delete(`/api/homes/${id}`).send({ name: 'To go' }).expect(200);
     await agent.get(`/api/homes/${id}`).expect(404);

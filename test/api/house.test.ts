@@ -8,6 +8,7 @@ import { civil } from '../../src/core/calendar/civilDate.ts';
 import { NEW_WALK, type WalkState } from '../../src/core/walkthrough/walkState.ts';
 import {
   append,
+  confirm,
   entryOf,
   newHome,
   rowOf,
@@ -408,6 +409,7 @@ describe('photos', () => {
     await agent.delete(path(`photos/${id}`)).expect(200);
     await agent.get(path(`photos/${id}/image`)).expect(404);
     await send(uuid(), image).expect(200);
+    await confirm(agent);
     await agent.delete(`/api/homes/${homeId}`).send({ name: 'Mill Road' }).expect(200);
     await agent.get(path('photos')).expect(404);
   });

@@ -8,7 +8,7 @@ import { civil } from '../../src/core/calendar/civilDate.ts';
 import { DEMO_HOMES } from '../../src/demo/data/homes.ts';
 import { demoHouse } from '../../src/demo/history.ts';
 import { asPerson } from '../../src/server/db/database.ts';
-import { importHouse } from '../../src/server/services/houseFile.ts';
+import { importHouse } from '../../src/server/services/houseFiles/importHouse.ts';
 import type { TodayBody } from '../../src/contract/schemas.ts';
 import { someone, startApi, type Agent, type Api } from '../support/api.ts';
 
@@ -43,7 +43,7 @@ const takeOut = async (homeId: string): Promise<HouseFile> =>
   (await agent.get(`/api/homes/${homeId}/house-file`).expect(200)).body as HouseFile;
 
 /** The file with every id replaced by the order in which it first appears. */
-function withoutIds(file: HouseFile): unknown {
+function withoutIds({ chain: _chain, origin: _origin, ...file }: HouseFile): unknown {
   const ids = new Map<string, string>();
   const every = [
     file.home.id,

@@ -8,7 +8,7 @@ import { houseFileSchema } from '../../src/core/formats/houseFile.ts';
 import type { EntryBody } from '../../src/core/ledger/entry.ts';
 import { asPerson, type Tx } from '../../src/server/db/database.ts';
 import { loadWholeHome, projectLoaded } from '../../src/server/services/loadedHome.ts';
-import { importHouse } from '../../src/server/services/houseFile.ts';
+import { importHouse } from '../../src/server/services/houseFiles/importHouse.ts';
 import { appendEntries } from '../../src/server/services/ledger.ts';
 import { standingBody, standingOn } from '../../src/server/services/schedule.ts';
 import { lockLedger } from '../../src/server/stores/entryStore.ts';

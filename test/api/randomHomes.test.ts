@@ -7,7 +7,7 @@ import { dueReport } from '../../src/core/formats/dueReport.ts';
 import { civilDateIn } from '../../src/core/calendar/zone.ts';
 import type { EntryBody } from '../../src/core/ledger/entry.ts';
 import { asPerson } from '../../src/server/db/database.ts';
-import { importHouse } from '../../src/server/services/houseFile.ts';
+import { importHouse } from '../../src/server/services/houseFiles/importHouse.ts';
 import { findHome } from '../../src/server/stores/homeStore.ts';
 import { rebuildHome } from '../../src/server/services/schedule.ts';
 import { loadWindows } from '../../src/server/stores/windowStore.ts';

@@ -39,6 +39,8 @@ const HOME_TABLES = [
   'walk',
   'run',
   'document',
+  'invitation',
+  'home_act',
 ];
 
 describe('rows of a home', () => {
@@ -69,12 +71,12 @@ describe('rows of a home', () => {
   test('the app role is no superuser, bypasses nothing and owns nothing', async () => {
     const [role] = await query(
       api.urls.admin,
-      "SELECT rolsuper, rolbypassrls FROM pg_roles WHERE rolname = 'salt_app'",
+      "SELECT rolsuper, rolbypassrls FROM pg_roles WHERE rolname = 'salt_template_app'",
     );
     expect(role).toEqual({ rolsuper: false, rolbypassrls: false });
     const owned = await query(
       api.urls.admin,
-      "SELECT relname FROM pg_class WHERE pg_get_userbyid(relowner) = 'salt_app'",
+      "SELECT relname FROM pg_class WHERE pg_get_userbyid(relowner) = 'salt_template_app'",
     );
     expect(owned).toEqual([]);
   });

@@ -195,7 +195,7 @@ describe('while PostgreSQL is away', () => {
     expect(await answer.json()).toMatchObject({ code: 'unavailable' });
     // Back on the port it had, as a restart of the same server would be.
     const { port } = new URL(databaseUrl);
-    await startCluster(cluster, `-p ${port}`);
+    await startCluster(cluster, { port: Number(port) });
     await expect.poll(() => acknowledged(log), { timeout: 15_000 }).toBe(true);
   });
 });

@@ -2,6 +2,8 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { createLog } from '../../src/server/log.ts';
 import {
   append,
+  confirm,
+  letIn,
   entryOf,
   newDuty,
   newHome,
@@ -68,17 +70,22 @@ describe('the log at the level it runs at', () => {
     const doomed = await newHome(agent, { name: 'Doomed' });
     const told = await loggedDuring(async () => {
       await agent.post('/api/sign-in').send({ email, password: PASSWORD }).expect(200);
+      await letIn(agent, homeId, other, 'editor');
       await agent
-        .put(`/api/homes/${homeId}/members`)
-        .send({ email: other.email, role: 'viewer' })
+        .put(`/api/homes/${homeId}/members/${other.me.personId}`)
+        .send({ role: 'viewer' })
         .expect(200);
+      await confirm(agent);
       await agent.delete(`/api/homes/${doomed}`).send({ name: 'Doomed' }).expect(200);
       await agent.get(`/api/homes/${doomed}/today`).expect(404);
       await agent.post('/api/sign-in').send({ email, password: 'wrong' }).expect(401);
     });
     expect(told).toMatchObject([
       { act: 'signIn', person: personId },
+      { act: 'invite', person: personId, home: homeId, role: 'editor' },
+      { act: 'acceptInvitation', person: other.me.personId },
       { act: 'setMember', person: personId, home: homeId, role: 'viewer' },
+      { act: 'confirmPassword', person: personId },
       { act: 'eraseHome', person: personId, home: doomed },
       { code: 'not-found', route: '/api/homes/:homeId/today', person: personId },
       { code: 'wrong-credentials', route: '/api/sign-in' },

@@ -47,9 +47,9 @@ describe('the role of the server', () => {
     ],
     ['make a table', 'CREATE TABLE public.mine (x int)'],
     ['make a schema', 'CREATE SCHEMA mine'],
-    ['become the owner', 'SET ROLE salt_owner'],
+    ['become the owner', 'SET ROLE salt_template_owner'],
     ['read a hash of a password', 'SELECT password_hash FROM account'],
-    ['change a function', 'ALTER FUNCTION me() OWNER TO salt_app'],
+    ['change a function', 'ALTER FUNCTION me() OWNER TO salt_template_app'],
     ['turn a trigger off', 'ALTER TABLE entry DISABLE TRIGGER entry_chain'],
     ['rewrite the ledger', "UPDATE entry SET body = '{}'"],
   ])('cannot %s', async (_what, statement) => {
@@ -90,7 +90,7 @@ describe('the role of the server', () => {
       api.urls.admin,
       `SELECT has_database_privilege('public', current_database(), 'CONNECT') AS connect,
               has_database_privilege('public', current_database(), 'TEMP') AS temp,
-              has_database_privilege('salt_app', current_database(), 'TEMP') AS app`,
+              has_database_privilege('salt_template_app', current_database(), 'TEMP') AS app`,
     );
     expect(rights).toEqual([{ connect: false, temp: false, app: false }]);
   });

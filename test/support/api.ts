@@ -8,7 +8,9 @@ import { answerEverything } from '../../src/server/http/unreadable.ts';
 import { createLog } from '../../src/server/log.ts';
 import type { Config } from '../../src/server/config.ts';
 import type { DatabaseUrls } from '../../src/server/db/setup.ts';
-import type { Addition, HomeSummary, Me, NewEntry, ScheduleRow } from '../../src/contract/schemas.ts';
+import type { Addition, HomeSummary, NewEntry, ScheduleRow } from '../../src/contract/schemas.ts';
+import type { Me } from '../../src/contract/accounts.ts';
+import type { Role } from '../../src/contract/access.ts';
 import { civil } from '../../src/core/calendar/civilDate.ts';
 import type { EntryBody } from '../../src/core/ledger/entry.ts';
 import type { Rule } from '../../src/core/practice/rule.ts';
@@ -42,6 +44,7 @@ export async function startApi(
     host: '127.0.0.1',
     port: 0,
     publicUrl: null,
+    trustedProxies: [],
     webFolder: '/nowhere',
     clockAt: null,
     demoPassword: null,
@@ -77,6 +80,31 @@ export async function someone(api: Api, name = 'Rowan'): Promise<{ agent: Agent;
   const agent = supertest.agent(api.server);
   const answer = await agent.post('/api/sign-up').send({ name, email, password: PASSWORD }).expect(200);
   return { agent, me: answer.body as Me, email };
+}
+
+/** Tells the password once more, as is asked before what cannot be taken back. */
+export const confirm = (agent: Agent) =>
+  agent.post('/api/me/confirmation').send({ password: PASSWORD }).expect(200);
+
+/** Makes an invitation into a home; answers with the secret of its link. */
+export async function invite(owner: Agent, homeId: string, email: string, role: Role): Promise<string> {
+  if (role === 'owner') await confirm(owner);
+  const answer = await owner
+    .post(`/api/homes/${homeId}/invitations`)
+    .send({ id: uuid(), email, role })
+    .expect(200);
+  return (answer.body as { token: string }).token;
+}
+
+/** Lets somebody with an account into a home: invited, and taken. */
+export async function letIn(
+  owner: Agent,
+  homeId: string,
+  { agent, email }: { readonly agent: Agent; readonly email: string },
+  role: Role,
+): Promise<void> {
+  const token = await invite(owner, homeId, email, role);
+  await agent.post('/api/invitations/accept').send({ token }).expect(200);
 }
 
 export async function newHome(agent: Agent, fields: Partial<HomeSummary> = {}): Promise<string> {

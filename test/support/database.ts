@@ -1,6 +1,7 @@
 import { Client } from 'pg';
 import { inject } from 'vitest';
-import { settleRights, urlsOf, type DatabaseUrls } from '../../src/server/db/setup.ts';
+import { rolesNamedFor, settleRights } from '../../src/server/db/roles.ts';
+import { urlsWith, type DatabaseUrls } from '../../src/server/db/setup.ts';
 import { PASSWORDS, TEMPLATE } from './fixed.ts';
 
 let made = 0;
@@ -15,12 +16,12 @@ export async function freshDatabase(template = TEMPLATE): Promise<DatabaseUrls &
   await client.connect();
   try {
     await client.query(`CREATE DATABASE ${name} TEMPLATE ${template}`);
-    await settleRights(client, name);
+    await settleRights(client, name, rolesNamedFor(template));
   } finally {
     await client.end();
   }
   admin.pathname = `/${name}`;
-  return { ...urlsOf(admin.href, PASSWORDS), admin: admin.href };
+  return { ...urlsWith(admin.href, rolesNamedFor(template), PASSWORDS), admin: admin.href };
 }
 
 /** Runs one statement under a role's address; `person` is whom the transaction is for. */

@@ -2,6 +2,7 @@ import { civilDateIn } from '../../core/calendar/zone.ts';
 import { asPerson, asWriter, type Database } from '../../server/db/database.ts';
 import type { OwnedHome } from '../../server/services/everyHome.ts';
 import { rebuildHome } from '../../server/services/schedule.ts';
+import { unlikeFiles } from '../../server/stores/unlikeFiles.ts';
 import { verifyLedger } from '../../server/services/verifyLedger.ts';
 
 const WHAT = {
@@ -21,13 +22,17 @@ export const HOME_WORK = {
       const rows = await rebuildHome(tx, home, civilDateIn(home.zone, now));
       return rows.length;
     }),
-  /** Recomputes every hash of the ledger. */
+  /** Recomputes every hash of the ledger, and of every photo and paper. */
   verify: (db, { home, personId }) =>
     asPerson(db, personId, async (tx) => {
       const { broken, entries } = await verifyLedger(tx, home.id);
-      if (!broken) return entries;
-      const { seq, entryId, what } = broken;
-      throw new Error(`entry ${seq} (${entryId}) is not as it was written: ${WHAT[what]}`);
+      if (broken) {
+        const { seq, entryId, what } = broken;
+        throw new Error(`entry ${seq} (${entryId}) is not as it was written: ${WHAT[what]}`);
+      }
+      const [unlike] = await unlikeFiles(tx, home.id);
+      if (unlike) throw new Error(`the ${unlike.what} ${unlike.id} is not as it was written`);
+      return entries;
     }),
 } satisfies Record<string, HomeWork>;
 

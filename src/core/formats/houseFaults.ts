@@ -57,13 +57,22 @@ export function practiceFaults(
 
 /** Everything that does not fit together in a file, each by its path. */
 export function findFaults(file: HouseFile): Fault[] {
-  return [...duplicateIds(file), ...assetFaults(file), ...dutyFaults(file), ...ledgerFaults(file)];
+  return [
+    ...duplicateIds(file),
+    ...assetFaults(file),
+    ...dutyFaults(file),
+    ...attachmentFaults(file),
+    ...ledgerFaults(file),
+  ];
 }
 
 function duplicateIds(file: HouseFile): Fault[] {
   const faults: Fault[] = [];
   for (const list of ['people', 'spaces', 'assets', 'duties', 'entries'] as const)
     for (const index of repeated(file[list].map(({ id }) => id)))
+      faults.push({ path: [list, index, 'id'], problem: 'duplicate-id' });
+  for (const list of ['photos', 'papers', 'checklists'] as const)
+    for (const index of repeated((file[list] ?? []).map(({ id }) => id)))
       faults.push({ path: [list, index, 'id'], problem: 'duplicate-id' });
   for (const index of repeated((file.practices ?? []).map(({ code }) => code)))
     faults.push({ path: ['practices', index, 'code'], problem: 'duplicate-id' });
@@ -124,6 +133,20 @@ function dutyFaults(file: HouseFile): Fault[] {
         faults.push({ path: ['duties', index, 'companions', kind], problem: 'reference-unknown' });
     return faults;
   });
+}
+
+/** Photos and papers of things and by people that the file does not have. */
+function attachmentFaults({ assets, people, photos = [], papers = [] }: HouseFile): Fault[] {
+  const things = new Set(assets.map(({ id }) => id));
+  const known = new Set(people.map(({ id }) => id));
+  return Object.entries({ photos, papers }).flatMap(([list, some]) =>
+    some.flatMap(({ asset, by }, index): Fault[] => [
+      ...(asset !== undefined && !things.has(asset)
+        ? [{ path: [list, index, 'asset'], problem: 'reference-unknown' as const }]
+        : []),
+      ...(known.has(by) ? [] : [{ path: [list, index, 'by'], problem: 'reference-unknown' as const }]),
+    ]),
+  );
 }
 
 function ledgerFaults(file: HouseFile): Fault[] {

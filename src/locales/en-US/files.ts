@@ -27,6 +27,7 @@ export const files = {
     future: '{n} entry after {on} is left out | {n} entries after {on} are left out',
     fileMissing: '{file}: cannot be read: {why}',
     notJson: '{file}: is not JSON: {why}',
+    zipUnreadable: '{file}: cannot be read as a packed house file: {why}',
     fault: '{file}: {path}: {problem}',
     more: '… and {n} more',
     dateNeeded: '--on: must be a real day written YYYY-MM-DD, such as 2027-03-01, not “{value}”',

@@ -1,3 +1,4 @@
+import { accounts } from './accounts.ts';
 import { facts } from './facts.ts';
 import { files } from './files.ts';
 import { house } from './house.ts';
@@ -7,4 +8,4 @@ import { walk } from './walk.ts';
 import { work } from './work.ts';
 
 /** The sentences of the pages that are fetched when they are first gone to. */
-export const later = { ...facts, ...files, ...house, ...walk, ...plan, ...upkeep, ...work };
+export const later = { ...accounts, ...facts, ...files, ...house, ...walk, ...plan, ...upkeep, ...work };

@@ -8,6 +8,9 @@ import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
 import { answerErrors } from './errors.ts';
 import { accountHandlers } from './handlers/accounts.ts';
+import { healthHandlers } from './handlers/health.ts';
+import { houseFileHandlers } from './handlers/houseFiles.ts';
+import { memberHandlers } from './handlers/members.ts';
 import { homeHandlers } from './handlers/homes.ts';
 import { houseHandlers } from './handlers/house.ts';
 import { planHandlers } from './handlers/plan.ts';
@@ -15,14 +18,17 @@ import { recordHandlers } from './handlers/record.ts';
 import { runHandlers } from './handlers/runs.ts';
 import { ledgerHandlers } from './handlers/ledger.ts';
 import { mountRoutes } from './mount.ts';
+import { receiveHouseFile } from './receiveHouseFile.ts';
 import {
   clearCache,
   limitAttempts,
+  limitConfirmations,
+  onlyHttps,
   refuseCrossSite,
   refuseOtherMethods,
   securityHeaders,
 } from './security.ts';
-import { onlySignedIn, sessions } from './session.ts';
+import { endIdle, onlySignedIn, sessions } from './session.ts';
 
 /** Where photos, papers and whole tables are sent: they are larger than anything else may be. */
 const LARGE = ['photos', 'documents', 'imported-entries'].map((what) => `/api/homes/:homeId/${what}`);
@@ -33,18 +39,28 @@ export function createApp(services: Services, pool: Pool): Express {
   app.disable('x-powered-by');
   app.disable('etag');
   app.set('query parser', 'simple');
-  if (services.config.publicUrl) app.set('trust proxy', 1);
-  app.use(securityHeaders(services));
+  app.set('trust proxy', [...services.config.trustedProxies]);
+  app.use(securityHeaders(services), onlyHttps(services));
   // Answers are text that says much twice over; what is small goes out as it is.
   app.use('/api', compression({ threshold: LEAST_COMPRESSED, level: 4 }));
   app.use('/api', tellPageVersion(services.config.webFolder), refuseCrossSite(services), refuseOtherMethods);
-  app.use(LARGE, sessions(pool, services), onlySignedIn(services), express.json({ limit: '17mb' }));
-  app.use('/api', express.json({ limit: '1mb' }), sessions(pool, services));
+  const known = [sessions(pool, services), endIdle()];
+  app.use(LARGE, known, onlySignedIn(services), express.json({ limit: '17mb' }));
+  app.use('/api/house-files', known, onlySignedIn(services), receiveHouseFile);
+  app.use('/api', express.json({ limit: '1mb' }), known);
   app.post(['/api/sign-in', '/api/sign-up'], ...limitAttempts(services));
+  app.post(
+    ['/api/me/password', '/api/me/confirmation'],
+    onlySignedIn(services),
+    limitConfirmations(services),
+  );
   app.post('/api/sign-out', clearCache);
   app.use(
     mountRoutes(services, {
       ...accountHandlers,
+      ...healthHandlers,
+      ...houseFileHandlers,
+      ...memberHandlers,
       ...homeHandlers,
       ...houseHandlers,
       ...planHandlers,

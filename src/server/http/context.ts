@@ -30,6 +30,15 @@ export class FileAnswer {
   ) {}
 }
 
+/** The answer of a handler that sends a packed house file, which stands alone in a folder that goes with it. */
+export class PackedAnswer {
+  constructor(
+    readonly folder: string,
+    readonly path: string,
+    readonly fileName: string,
+  ) {}
+}
+
 interface Call<N extends RouteName> {
   readonly services: Services;
   readonly request: Request;

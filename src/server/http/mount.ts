@@ -1,3 +1,4 @@
+import { rm } from 'node:fs/promises';
 import { Router, type Request, type Response } from 'express';
 import type { z } from 'zod';
 import { MOST_DEPTH, pathTooDeep } from '../../contract/depth.ts';
@@ -8,7 +9,14 @@ import type { HomeSummary } from '../../contract/schemas.ts';
 import type { Tx } from '../db/database.ts';
 import { inHome } from '../services/access.ts';
 import { Failure } from '../services/failure.ts';
-import { FileAnswer, ImageAnswer, type Handlers, type Prepared, type Services } from './context.ts';
+import {
+  FileAnswer,
+  ImageAnswer,
+  PackedAnswer,
+  type Handlers,
+  type Prepared,
+  type Services,
+} from './context.ts';
 import { HomeQueues } from './homeQueues.ts';
 import { personIn, personOf } from './session.ts';
 
@@ -31,18 +39,22 @@ export function mountRoutes(services: Services, handlers: Handlers): Router {
   return router;
 }
 
-/** An image goes out as it is, asked for anew each time: whoever may not see it any more shall not; all else is JSON of this moment. */
+/** Nothing of a home is kept by a browser on its own account: whoever may not see it any more shall not. The page keeps what it needs itself. */
 function send(response: Response, body: unknown): void {
-  if (body instanceof ImageAnswer)
-    response.set('cache-control', 'private, no-cache').type('image/jpeg').send(body.jpeg);
+  response.set('cache-control', 'no-store');
+  if (body instanceof ImageAnswer) response.type('image/jpeg').send(body.jpeg);
   else if (body instanceof FileAnswer)
     // A paper came from someone's hand: it is saved, never run or shown as a page of this address.
-    response
-      .set('cache-control', 'private, no-cache')
-      .attachment(body.fileName)
-      .type(body.type)
-      .send(body.file);
-  else response.set('cache-control', 'no-store').json(body);
+    response.attachment(body.fileName).type(body.type).send(body.file);
+  else if (body instanceof PackedAnswer) sendPacked(response, body);
+  else response.json(body);
+}
+
+function sendPacked(response: Response, { folder, path, fileName }: PackedAnswer): void {
+  response.attachment(fileName).sendFile(path, { acceptRanges: false, cacheControl: false }, () => {
+    // Sent, or left by who asked for it.
+    rm(folder, { recursive: true, force: true }).catch(() => undefined);
+  });
 }
 
 /** A handler with all types forgotten. */
@@ -81,16 +93,33 @@ const TOLD: ReadonlySet<RouteName> = new Set<RouteName>([
   'signIn',
   'signUp',
   'signOut',
+  'changePassword',
+  'confirmPassword',
+  'endBrowser',
+  'endOtherBrowsers',
+  'exportAccount',
+  'deleteAccount',
   'createHome',
+  'invite',
+  'withdrawInvitation',
+  'acceptInvitation',
   'setMember',
+  'removeMember',
+  'leaveHome',
   'eraseHome',
+  'houseFile',
+  'houseZip',
+  'sendHouseFile',
   'dropPhoto',
   'dropDocument',
   'dropRun',
 ]);
 
 function tell({ log }: Services, act: RouteName, request: Request, person: string | null): void {
-  const role = act === 'setMember' ? { role: (request.body as Body<'setMember'>).role } : {};
+  const role =
+    act === 'setMember' || act === 'invite'
+      ? { role: (request.body as Body<'setMember' | 'invite'>).role }
+      : {};
   log.info({ act, person, home: request.params['homeId'] ?? null, ...role }, 'act');
 }
 

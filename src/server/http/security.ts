@@ -5,6 +5,9 @@ import { isPlainText } from '../../core/basics/text.ts';
 import { attemptCounter } from '../services/attempts.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
+import { isHttps } from './cookies.ts';
+import { signFor } from './knownBrowser.ts';
+import './session.ts';
 
 /** The component library puts three small style sheets into the page itself, one of them empty, one for long lists: these and no others may. */
 const LIBRARY_STYLES = [
@@ -14,9 +17,9 @@ const LIBRARY_STYLES = [
 ];
 
 /** Headers that keep the page to its own scripts, styles and fonts and out of other pages' frames. */
-export function securityHeaders({ config }: Services): RequestHandler {
-  const https = config.publicUrl?.protocol === 'https:';
-  return helmet({
+export function securityHeaders({ config }: Services): RequestHandler[] {
+  const https = isHttps(config);
+  const headers = helmet({
     strictTransportSecurity: https ? { maxAge: 31_536_000 } : false,
     referrerPolicy: { policy: 'same-origin' },
     contentSecurityPolicy: {
@@ -32,6 +35,61 @@ export function securityHeaders({ config }: Services): RequestHandler {
       },
     },
   });
+  return [
+    headers,
+    (_request, response, next) => {
+      response.set('permissions-policy', PERMISSIONS);
+      next();
+    },
+  ];
+}
+
+/** The page asks for none of what a browser can give: photos are chosen, not taken by it. */
+const PERMISSIONS = [
+  'accelerometer',
+  'camera',
+  'display-capture',
+  'geolocation',
+  'gyroscope',
+  'magnetometer',
+  'microphone',
+  'midi',
+  'payment',
+  'usb',
+]
+  .map((what) => `${what}=()`)
+  .join(', ');
+
+/** Addresses that whoever watches an installation asks on the machine itself. */
+const FOR_WATCHERS = new Set(['/api/health', '/api/ready']);
+
+/**
+ * Where the installation is one of HTTPS, a request that did not come by it is told so: its cookies would be lost without a word. A proxy
+ * that is not named is the usual reason.
+ */
+export function onlyHttps({ config }: Services): RequestHandler {
+  return (request, response, next) => {
+    if (!isHttps(config) || request.secure || FOR_WATCHERS.has(request.path)) {
+      next();
+      return;
+    }
+    if (request.path.startsWith('/api/')) {
+      next(
+        new Failure('https-needed', 'address', {
+          kind: 'https-needed',
+          expected: config.publicUrl?.origin ?? '',
+        }),
+      );
+      return;
+    }
+    response
+      .status(403)
+      .type('text/plain')
+      .send(
+        `Salt Ledger is at ${config.publicUrl?.origin ?? ''}, and works there alone.\n\n` +
+          'If you came by that address: its proxy must send X-Forwarded-Proto, and its own address must be named in TRUSTED_PROXY.\n',
+      );
+  };
 }
 
 /** The methods of the table of routes; anything else has nothing to find here. */
@@ -70,32 +128,66 @@ export const clearCache: RequestHandler = (_request, response, next) => {
   next();
 };
 
-const QUARTER_HOUR_MS = 15 * 60 * 1000;
-const TRIES_PER_ACCOUNT = 10;
-const TRIES_PER_ADDRESS = 100;
+const HOUR_MS = 60 * 60 * 1000;
+/** Wrong passwords an hour: of one account from browsers that are not known, or from one browser that is. */
+const TRIES_PER_ACCOUNT = 30;
+const TRIES_PER_ADDRESS = 400;
+/** Accounts made and sign-ins an hour that come from one place: more than a household or an office, less than a program. */
+const SUCCESSES_PER_ADDRESS = 200;
 
-/** Failed tries to sign in or up are counted by whom they name and by where they come from. */
-export function limitAttempts({ db }: Services): RequestHandler[] {
-  const common = {
-    windowMs: QUARTER_HOUR_MS,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    passOnStoreError: false,
-    handler: (_request: unknown, _response: unknown, next: (error: unknown) => void) => {
-      next(new Failure('too-many-attempts'));
-    },
-  } as const;
+const tooMany = (_request: unknown, _response: unknown, next: (error: unknown) => void): void => {
+  next(new Failure('too-many-attempts'));
+};
+
+const COMMON = {
+  windowMs: HOUR_MS,
+  standardHeaders: 'draft-8',
+  legacyHeaders: false,
+  passOnStoreError: false,
+  handler: tooMany,
+} as const;
+
+/**
+ * Tries to sign in or up are counted by where they come from, and failed ones besides by whom they name. A browser in which the account has
+ * signed in lately is counted for itself: strangers do not use up its owner's tries.
+ */
+export function limitAttempts({ db, config }: Services): RequestHandler[] {
   return [
-    rateLimit({ ...common, limit: TRIES_PER_ADDRESS, store: attemptCounter(db, 'address') }),
     rateLimit({
-      ...common,
+      ...COMMON,
+      limit: TRIES_PER_ADDRESS,
+      skipSuccessfulRequests: true,
+      store: attemptCounter(db, 'address'),
+    }),
+    rateLimit({
+      ...COMMON,
+      limit: SUCCESSES_PER_ADDRESS,
+      skipFailedRequests: true,
+      store: attemptCounter(db, 'success'),
+    }),
+    rateLimit({
+      ...COMMON,
       limit: TRIES_PER_ACCOUNT,
+      skipSuccessfulRequests: true,
       store: attemptCounter(db, 'account'),
-      keyGenerator: ({ body }) => emailIn(body),
+      keyGenerator: (request) => {
+        const email = emailIn(request.body);
+        const sign = signFor(request, { email, config });
+        return sign === null ? email : `known ${sign}`;
+      },
     }),
   ];
 }
+
+/** Wrong passwords of somebody who is signed in, counted by the person. */
+export const limitConfirmations = ({ db }: Services): RequestHandler =>
+  rateLimit({
+    ...COMMON,
+    limit: TRIES_PER_ACCOUNT,
+    skipSuccessfulRequests: true,
+    store: attemptCounter(db, 'confirmation'),
+    keyGenerator: (request) => request.session.personId ?? '',
+  });
 
 function emailIn(body: unknown): string {
   const email = typeof body === 'object' && body !== null && 'email' in body ? body.email : '';

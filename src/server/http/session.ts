@@ -2,33 +2,53 @@ import session from 'express-session';
 import connectPgSimple from 'connect-pg-simple';
 import type { Request, RequestHandler } from 'express';
 import type { Pool } from 'pg';
-import type { Me } from '../../contract/schemas.ts';
+import { v7 as uuid } from 'uuid';
+import type { Me } from '../../contract/accounts.ts';
 import { Failure } from '../services/failure.ts';
 import type { Services } from './context.ts';
+import { cookieName, isHttps } from './cookies.ts';
 import { isLoopback } from './loopback.ts';
 
 declare module 'express-session' {
+  /** Times are epoch milliseconds, by the machine's own clock: a session does not end because the server's was moved. */
   interface SessionData {
     personId: string;
     demo: boolean;
+    /** By which the browser is known to its person; the session's own id is a secret. */
+    handle: string;
+    /** What the browser called itself. */
+    agent: string;
+    since: number;
+    seenAt: number;
+    /** When the password was last told besides signing in. */
+    confirmedAt: number;
   }
 }
 
-const THIRTY_DAYS_MS = 30 * 24 * 60 * 60 * 1000;
+const HOUR_MS = 60 * 60 * 1000;
+const DAY_MS = 24 * HOUR_MS;
+/** A session ends this long after signing in, whatever happens. */
+const MOST_DAYS = 30;
+/** It ends before where the browser was not seen for this long. */
+export const IDLE_DAYS = 14;
+/** How long a password told once more is good for. */
+const CONFIRMED_MS = 10 * 60 * 1000;
+const LONGEST_AGENT = 300;
 
 /** Sessions in PostgreSQL; the cookie is out of reach of scripts and is not sent along from other sites. */
 export function sessions(pool: Pool, { config, log }: Services): RequestHandler {
   const Store = connectPgSimple(session);
   return session({
-    name: 'salt-ledger',
+    name: cookieName('salt-ledger', config),
     secret: config.sessionSecret,
     resave: false,
     saveUninitialized: false,
     cookie: {
       httpOnly: true,
       sameSite: 'strict',
-      secure: config.publicUrl?.protocol === 'https:',
-      maxAge: THIRTY_DAYS_MS,
+      path: '/',
+      secure: isHttps(config),
+      maxAge: MOST_DAYS * DAY_MS,
     },
     store: new Store({
       pool,
@@ -43,6 +63,36 @@ export function sessions(pool: Pool, { config, log }: Services): RequestHandler 
   });
 }
 
+/**
+ * Ends a session whose browser was not seen for two weeks, and notes, once an hour, that it was. One from before this was noted counts
+ * from now.
+ */
+export function endIdle(): RequestHandler {
+  return (request, _response, next) => {
+    const { personId, seenAt } = request.session;
+    if (personId === undefined) {
+      next();
+      return;
+    }
+    const now = Date.now();
+    if (seenAt !== undefined && now - seenAt > IDLE_DAYS * DAY_MS) {
+      request.session.regenerate(next);
+      return;
+    }
+    if (seenAt === undefined || now - seenAt > HOUR_MS) {
+      request.session.seenAt = now;
+      request.session.since ??= now;
+      request.session.handle ??= uuid();
+      request.session.agent ??= agentOf(request);
+    }
+    next();
+  };
+}
+
+/** What the browser of a request calls itself. */
+export const agentOf = (request: Request): string =>
+  (request.headers['user-agent'] ?? '').replaceAll(/[^\x20-\x7e]/g, '').slice(0, LONGEST_AGENT);
+
 /** Who is signed in, for the log; null where nobody is or where sessions were not read yet. */
 export const personIn = (request: Request): string | null =>
   (request.session as Request['session'] | undefined)?.personId ?? null;
@@ -56,33 +106,50 @@ export function personOf(request: Request, { config }: Services): string {
 }
 
 /** Signs the browser in under a new session id, so that an id known before is worth nothing. */
-export function beginSession(request: Request, me: Me): Promise<void> {
-  return new Promise((resolve, reject) => {
-    request.session.regenerate((error: unknown) => {
-      if (error) {
-        reject(asError(error));
-        return;
-      }
-      request.session.personId = me.personId;
-      request.session.demo = me.demo;
-      request.session.save((failed: unknown) => {
-        if (failed) reject(asError(failed));
-        else resolve();
-      });
-    });
+export async function beginSession(request: Request, me: Me): Promise<void> {
+  await new Promise<void>((resolve, reject) => {
+    request.session.regenerate(settled(resolve, reject));
   });
+  const { session: fresh } = request;
+  const now = Date.now();
+  fresh.personId = me.personId;
+  fresh.demo = me.demo;
+  fresh.handle = uuid();
+  fresh.agent = agentOf(request);
+  fresh.since = now;
+  fresh.seenAt = now;
+  await saveSession(request);
 }
 
-export function endSession(request: Request): Promise<void> {
-  return new Promise((resolve, reject) => {
-    request.session.destroy((error: unknown) => {
-      if (error) reject(asError(error));
-      else resolve();
-    });
+const saveSession = (request: Request): Promise<void> =>
+  new Promise((resolve, reject) => {
+    request.session.save(settled(resolve, reject));
   });
+
+export const endSession = (request: Request): Promise<void> =>
+  new Promise((resolve, reject) => {
+    request.session.destroy(settled(resolve, reject));
+  });
+
+const settled =
+  (resolve: () => void, reject: (error: Error) => void) =>
+  (error: unknown): void => {
+    if (error) reject(error instanceof Error ? error : new Error(JSON.stringify(error)));
+    else resolve();
+  };
+
+/** Notes that the password was told once more. */
+export async function confirmSession(request: Request): Promise<void> {
+  request.session.confirmedAt = Date.now();
+  await saveSession(request);
 }
 
-const asError = (error: unknown): Error => (error instanceof Error ? error : new Error(String(error)));
+/** Lets only those go on who told their password in the last ten minutes: before what cannot be taken back. */
+export function mustBeConfirmed(request: Request): void {
+  const { confirmedAt } = request.session;
+  if (confirmedAt === undefined || Date.now() - confirmedAt > CONFIRMED_MS)
+    throw new Failure('password-needed');
+}
 
 /** Lets nobody further who is not signed in: before anything large is read. */
 export const onlySignedIn =

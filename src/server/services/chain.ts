@@ -8,6 +8,9 @@ export function canonicalHash(value: unknown): string {
   return createHash('sha256').update(text, 'utf8').digest('hex');
 }
 
+/** What the first line of a ledger is sealed to. */
+export const firstHash = '0'.repeat(64);
+
 /** The hash that seals a line of a home's ledger to the line before it. */
 export function lineHash(homeId: string, seq: number, entry: unknown, prevHash: string): string {
   return canonicalHash({ homeId, seq, entry, prevHash });
@@ -29,7 +32,7 @@ export function firstBreak(
   homeId: string,
   lines: readonly { seq: number; entry: unknown; prevHash: string; hash: string }[],
 ): number | null {
-  let previous = '0'.repeat(64);
+  let previous = firstHash;
   for (const [index, { seq, entry, prevHash, hash }] of lines.entries()) {
     if (seq !== index + 1 || prevHash !== previous || lineHash(homeId, seq, entry, prevHash) !== hash)
       return index + 1;

@@ -8,11 +8,12 @@ import { loadHouse } from '../stores/houseStore.ts';
 import { Failure } from './failure.ts';
 import { beginsAs } from './fileBeginnings.ts';
 import type { Writing } from './ledger.ts';
+import { noteAct } from './members.ts';
 
-const MOST_DOCUMENTS = 500;
+export const MOST_DOCUMENTS = 500;
 
 /** A file shows by its first bytes that it is what it says; text by having no bytes that are none. */
-const isWhatItSays = (bytes: Buffer, type: (typeof DOCUMENT_TYPES)[number]): boolean =>
+export const isWhatItSays = (bytes: Buffer, type: (typeof DOCUMENT_TYPES)[number]): boolean =>
   type === 'text/plain' ? !bytes.includes(0) : beginsAs(bytes, type);
 
 export const documentsOf = (tx: Tx, home: Home): Promise<DocumentBody[]> =>
@@ -27,12 +28,12 @@ export async function addDocument(
   { by, now }: Writing,
 ): Promise<DocumentBody> {
   const bytes = Buffer.from(file, 'base64');
-  const sha256 = createHash('sha256')
+  const sentSha256 = createHash('sha256')
     .update(bytes)
     .update(JSON.stringify([asset, about]))
     .digest('hex');
   const known = await documents.findDocument(tx, home.id, id);
-  if (known && known.sha256 !== sha256) throw new Failure('id-taken', 'documentId');
+  if (known && known.sentSha256 !== sentSha256) throw new Failure('id-taken', 'documentId');
   if (known) return known.body;
   const { assets } = await loadHouse(tx, home);
   if (!assets.some((one) => one.id === asset)) throw new Failure('reference-unknown', 'asset');
@@ -45,7 +46,7 @@ export async function addDocument(
     homeId: home.id,
     id,
     assetId: asset,
-    sha256,
+    sentSha256,
     size: bytes.length,
     file: bytes,
     byPerson: by,
@@ -64,6 +65,9 @@ export async function fileOf(
   return found;
 }
 
-export async function dropDocument(tx: Tx, home: Home, id: string): Promise<void> {
-  if (!(await documents.deleteDocument(tx, home.id, id))) throw new Failure('not-found', 'documentId');
+/** Takes a paper away, and leaves a line of it for the home's owners. */
+export async function dropDocument(tx: Tx, home: Home, id: string, writing: Writing): Promise<void> {
+  const title = await documents.deleteDocument(tx, home.id, id);
+  if (title === null) throw new Failure('not-found', 'documentId');
+  await noteAct(tx, home, { act: 'paperRemoved', name: title }, writing);
 }

@@ -1,8 +1,8 @@
 import type { HomeSummary, HouseBody } from '../../contract/schemas.ts';
-import type { Role } from '../../contract/access.ts';
 import type { Home, Person } from '../../core/house/house.ts';
 import { asPerson, type Database, type Tx } from '../db/database.ts';
 import * as homes from '../stores/homeStore.ts';
+import { idsOfOthers } from '../stores/memberStore.ts';
 import { loadHouse } from '../stores/houseStore.ts';
 import { canonicalHash } from './chain.ts';
 import { Failure } from './failure.ts';
@@ -28,9 +28,11 @@ export async function houseOf(tx: Tx, home: HomeSummary): Promise<HouseBody> {
   const { role, ...fields } = home;
   const { spaces, assets, duties, practices, hidden } = await loadHouse(tx, fields);
   const people = await homes.listPeople(tx, home.id);
+  const origin = await homes.findOrigin(tx, home.id);
   return {
     home: fields,
     role,
+    ...(origin && { origin }),
     spaces: [...spaces],
     assets: [...assets],
     duties: [...duties],
@@ -44,25 +46,10 @@ export async function houseOf(tx: Tx, home: HomeSummary): Promise<HouseBody> {
 export async function addPerson(tx: Tx, home: Home, person: Person, at = ''): Promise<void> {
   const known = (await homes.listPeople(tx, home.id)).find(({ id }) => id === person.id);
   if (known && known.name !== person.name) throw new Failure('id-taken', `${at}id`);
-  if (!known) await homes.insertPeople(tx, home.id, [person]);
-}
-
-export const membersOf = (tx: Tx, home: Home) => homes.listMembers(tx, home.id);
-
-/** Lets someone with an account into a home, or changes what they may do. A home always keeps an owner. */
-export async function setMember(tx: Tx, home: Home, email: string, role: Role): Promise<void> {
-  const outcome = await homes.setMember(tx, home.id, email, role);
-  switch (outcome) {
-    case 'added':
-    case 'changed':
-      return;
-    case 'no-account':
-      throw new Failure('no-account', 'email');
-    case 'last-owner':
-      throw new Failure('last-owner', 'role');
-    case 'not-owner':
-      throw new Failure('not-allowed');
-  }
+  if (known) return;
+  // Nobody comes into a home under the id of another's account.
+  if ((await idsOfOthers(tx, home.id, [person.id])).length > 0) throw new Failure('id-taken', `${at}id`);
+  await homes.insertPeople(tx, home.id, [person]);
 }
 
 /** Erases a home for good. The name must be typed as it stands. */

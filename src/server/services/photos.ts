@@ -8,13 +8,14 @@ import * as photos from '../stores/photoStore.ts';
 import { Failure } from './failure.ts';
 import { beginsAs } from './fileBeginnings.ts';
 import type { Writing } from './ledger.ts';
+import { noteAct } from './members.ts';
 
 /** Pixels of the longer side that are kept: enough to read a rating plate by. */
 const LONGEST_SIDE = 1_600;
 const JPEG_QUALITY = 80;
 /** More than any camera; a small file that unpacks into more is not opened. */
 const MOST_PIXELS = 60_000_000;
-const MOST_PHOTOS = 400;
+export const MOST_PHOTOS = 400;
 const FORMATS: readonly string[] = PHOTO_TYPES.map((type) => type.replace('image/', ''));
 
 export interface SentPhoto {
@@ -72,15 +73,43 @@ async function mustHave(tx: Tx, home: Home, asset: string): Promise<void> {
   if (!assets.some(({ id }) => id === asset)) throw new Failure('reference-unknown', 'asset');
 }
 
-const unreadable = (): Failure =>
-  new Failure('photo-unreadable', 'image', { kind: 'photo', options: [...FORMATS] });
+const unreadable = (at = 'image'): Failure =>
+  new Failure('photo-unreadable', at, { kind: 'photo', options: [...FORMATS] });
+
+/** Most bytes of a photo that was kept: it is not read again, only looked at. */
+const MOST_KEPT_BYTES = 12_000_000;
+
+/**
+ * A photo from a packed house file: as it is where it was once kept so, else read like any other. Nothing that a camera wrote is kept.
+ * `at`: where in the file it is named. Throws where it is no photo.
+ */
+export async function asKept(
+  bytes: Buffer,
+  at: string,
+): Promise<{ jpeg: Buffer; width: number; height: number }> {
+  if (!PHOTO_TYPES.some((type) => beginsAs(bytes, type))) throw unreadable(at);
+  try {
+    const about = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).metadata();
+    const { width, height } = about;
+    const isOurs =
+      about.format === 'jpeg' &&
+      bytes.length <= MOST_KEPT_BYTES &&
+      Math.max(width, height) <= LONGEST_SIDE &&
+      !(about.exif ?? about.iptc ?? about.xmp ?? about.comments);
+    if (isOurs) return { jpeg: bytes, width, height };
+  } catch {
+    throw unreadable(at);
+  }
+  const { data, info } = await readImage(bytes, at);
+  return { jpeg: data, width: info.width, height: info.height };
+}
 
 /** Whatever goes wrong with a file says only that it cannot be read: it came from outside. */
-async function readImage(bytes: Buffer): Promise<{ data: Buffer; info: OutputInfo }> {
+async function readImage(bytes: Buffer, at = 'image'): Promise<{ data: Buffer; info: OutputInfo }> {
   try {
     const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
     const { format } = await image.metadata();
-    if (!FORMATS.includes(format)) throw unreadable();
+    if (!FORMATS.includes(format)) throw unreadable(at);
     return await image
       .rotate()
       .resize({ width: LONGEST_SIDE, height: LONGEST_SIDE, fit: 'inside', withoutEnlargement: true })
@@ -88,7 +117,7 @@ async function readImage(bytes: Buffer): Promise<{ data: Buffer; info: OutputInf
       .jpeg({ quality: JPEG_QUALITY })
       .toBuffer({ resolveWithObject: true });
   } catch {
-    throw unreadable();
+    throw unreadable(at);
   }
 }
 
@@ -106,6 +135,9 @@ export async function placePhoto(tx: Tx, home: Home, id: string, asset: string |
   if (!(await photos.updatePhotoAsset(tx, home.id, id, asset))) throw new Failure('not-found', 'photoId');
 }
 
-export async function dropPhoto(tx: Tx, home: Home, id: string): Promise<void> {
-  if (!(await photos.deletePhoto(tx, home.id, id))) throw new Failure('not-found', 'photoId');
+/** Takes a photo away, and leaves a line of it for the home's owners. */
+export async function dropPhoto(tx: Tx, home: Home, id: string, writing: Writing): Promise<void> {
+  const caption = await photos.deletePhoto(tx, home.id, id);
+  if (caption === null) throw new Failure('not-found', 'photoId');
+  await noteAct(tx, home, { act: 'photoRemoved', name: caption }, writing);
 }

@@ -1,15 +1,11 @@
 import { and, asc, count, eq, isNotNull } from 'drizzle-orm';
 import { documentSchema, type DocumentBody } from '../../contract/record.ts';
+import { keptPaperSchema, type KeptPaper } from '../../core/formats/attachments.ts';
 import type { Tx } from '../db/database.ts';
 import { document } from '../db/tables/index.ts';
 
-const {
-  file: _file,
-  sha256: _sha,
-  ...columns
-} = {
+const { file: _file, ...columns } = {
   file: document.file,
-  sha256: document.sha256,
   id: document.id,
   assetId: document.assetId,
   kind: document.kind,
@@ -41,14 +37,14 @@ export async function findDocument(
   tx: Tx,
   homeId: string,
   id: string,
-): Promise<{ body: DocumentBody; sha256: string } | null> {
+): Promise<{ body: DocumentBody; sentSha256: string } | null> {
   const [row] = await tx
-    .select({ ...columns, sha256: document.sha256 })
+    .select({ ...columns, sentSha256: document.sentSha256 })
     .from(document)
     .where(and(eq(document.homeId, homeId), eq(document.id, id)));
   if (!row) return null;
-  const { sha256, ...rest } = row;
-  return { body: toBody(rest), sha256 };
+  const { sentSha256, ...rest } = row;
+  return { body: toBody(rest), sentSha256 };
 }
 
 export async function countDocuments(tx: Tx, homeId: string): Promise<number> {
@@ -72,12 +68,23 @@ export async function loadFile(
   return row ?? null;
 }
 
-export async function deleteDocument(tx: Tx, homeId: string, id: string): Promise<boolean> {
+/** A paper's file by its content. */
+export async function loadFileBySha(tx: Tx, homeId: string, sha256: string): Promise<Buffer | null> {
+  const [row] = await tx
+    .select({ file: document.file })
+    .from(document)
+    .where(and(eq(document.homeId, homeId), eq(document.fileSha256, sha256)))
+    .limit(1);
+  return row?.file ?? null;
+}
+
+/** Takes a paper away; answers with its title, or null where there is none of that id. */
+export async function deleteDocument(tx: Tx, homeId: string, id: string): Promise<string | null> {
   const rows = await tx
     .delete(document)
     .where(and(eq(document.homeId, homeId), eq(document.id, id)))
-    .returning({ id: document.id });
-  return rows.length > 0;
+    .returning({ title: document.title });
+  return rows[0]?.title ?? null;
 }
 
 /** A cover that lasts until a day. */
@@ -90,4 +97,22 @@ export async function listCovers(
     .from(document)
     .where(and(eq(document.homeId, homeId), isNotNull(document.coverEnds)));
   return rows.flatMap(({ ends, ...row }) => (ends === null ? [] : [{ ...row, ends }]));
+}
+
+/** The papers of a home as a packed house file names them, in the order they came. */
+export async function listKeptPapers(tx: Tx, homeId: string): Promise<KeptPaper[]> {
+  const rows = await tx
+    .select({ ...columns, sha256: document.fileSha256 })
+    .from(document)
+    .where(eq(document.homeId, homeId))
+    .orderBy(asc(document.addedAt), asc(document.id));
+  return rows.map(({ assetId, size: _size, byPerson, addedAt, sha256, ...row }) =>
+    keptPaperSchema.parse({
+      ...row,
+      asset: assetId,
+      file: sha256,
+      by: byPerson,
+      addedAt: addedAt.toISOString(),
+    }),
+  );
 }

@@ -1,8 +1,7 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { climateSchema, type Climate } from '../../core/climate/climateSchema.ts';
-import type { Role } from '../../contract/access.ts';
-import type { HomeSummary, memberSchema } from '../../contract/schemas.ts';
+import type { HomeSummary } from '../../contract/schemas.ts';
 import type { Home, Person } from '../../core/house/house.ts';
 import type { Tx } from '../db/database.ts';
 import { home, homePerson, membership } from '../db/tables/index.ts';
@@ -54,13 +53,34 @@ export async function findHome(tx: Tx, personId: string, homeId: string): Promis
   return row ? withClimate(row) : null;
 }
 
+/** Where a home that came from a file was before: the id it had, and the hash of the last line of its record. */
+export interface Origin {
+  readonly homeId: string;
+  readonly lastHash: string | null;
+}
+
+/** Whether some home of the installation has an id, whoever may see it. */
+export async function isHome(tx: Tx, homeId: string): Promise<boolean> {
+  const row = await oneRow<{ known: boolean }>(tx, sql`SELECT is_home(${homeId}) AS known`);
+  return row.known;
+}
+
 /** Makes a home owned by the person of the transaction; false when the id is taken. */
-export async function insertHome(tx: Tx, made: Home): Promise<boolean> {
+export async function insertHome(tx: Tx, made: Home, origin: Origin | null = null): Promise<boolean> {
   const row = await oneRow<{ made: boolean }>(
     tx,
-    sql`SELECT create_home(${made.id}, ${made.name}, ${made.zone}, ${made.hemisphere}, ${made.units}, ${made.vocabulary}, ${made.currency}, ${made.climate ? JSON.stringify(made.climate) : null}::jsonb) AS made`,
+    sql`SELECT create_home(${made.id}, ${made.name}, ${made.zone}, ${made.hemisphere}, ${made.units}, ${made.vocabulary}, ${made.currency}, ${made.climate ? JSON.stringify(made.climate) : null}::jsonb, ${origin ? JSON.stringify(origin) : null}::jsonb) AS made`,
   );
   return row.made;
+}
+
+const originSchema = z.object({ homeId: z.string(), lastHash: z.string().nullable() });
+
+/** Where a home was before; null for one that was made here. */
+export async function findOrigin(tx: Tx, homeId: string): Promise<Origin | null> {
+  const [row] = await tx.select({ origin: home.origin }).from(home).where(eq(home.homeId, homeId));
+  const origin = row?.origin ?? null;
+  return origin === null ? null : originSchema.parse(origin);
 }
 
 /** Everyone the home's entries may speak of. */
@@ -76,33 +96,6 @@ export function listPeople(tx: Tx, homeId: string): Promise<Person[]> {
 export async function insertPeople(tx: Tx, homeId: string, people: readonly Person[]): Promise<void> {
   const rows = people.map(({ id, name }) => ({ homeId, personId: id, name }));
   await inPortions(rows, (some) => tx.insert(homePerson).values(some).onConflictDoNothing());
-}
-
-export function listMembers(tx: Tx, homeId: string): Promise<z.infer<typeof memberSchema>[]> {
-  return tx
-    .select({ personId: membership.personId, name: homePerson.name, role: membership.role })
-    .from(membership)
-    .innerJoin(
-      homePerson,
-      and(eq(homePerson.homeId, membership.homeId), eq(homePerson.personId, membership.personId)),
-    )
-    .where(eq(membership.homeId, homeId))
-    .orderBy(asc(homePerson.name));
-}
-
-export type SetMemberOutcome = 'added' | 'changed' | 'no-account' | 'last-owner' | 'not-owner';
-
-export async function setMember(
-  tx: Tx,
-  homeId: string,
-  email: string,
-  role: Role,
-): Promise<SetMemberOutcome> {
-  const row = await oneRow<{ outcome: SetMemberOutcome }>(
-    tx,
-    sql`SELECT set_member(${homeId}, ${email}, ${role}) AS outcome`,
-  );
-  return row.outcome;
 }
 
 /** Deletes a home and everything in it, leaving a line that it was done; false when the person does not own it. */

@@ -3,6 +3,7 @@ import type { RunBody } from '../../contract/runs.ts';
 import { runStateSchema, type RunState } from '../../core/runs/runState.ts';
 import type { Tx } from '../db/database.ts';
 import { run } from '../db/tables/index.ts';
+import { inPortions } from './rows.ts';
 
 /** How many finished runs are still listed. */
 const LISTED = 50;
@@ -26,6 +27,30 @@ export async function loadRuns(tx: Tx, homeId: string): Promise<RunBody[]> {
     .limit(LISTED);
   return rows.map(toRun);
 }
+
+/** Every run of a home, in the order they were begun. */
+export async function loadEveryRun(tx: Tx, homeId: string): Promise<RunBody[]> {
+  const rows = await tx.select().from(run).where(eq(run.homeId, homeId)).orderBy(run.begunAt, run.id);
+  return rows.map(toRun);
+}
+
+/** Keeps runs that come from a file, as far as they had come. */
+export const insertRuns = (
+  tx: Tx,
+  homeId: string,
+  runs: readonly Omit<RunBody, 'revision'>[],
+): Promise<void> =>
+  inPortions(runs, (some) =>
+    tx.insert(run).values(
+      some.map(({ begunAt, savedAt, ...one }) => ({
+        ...one,
+        homeId,
+        revision: 1,
+        begunAt: new Date(begunAt),
+        savedAt: new Date(savedAt),
+      })),
+    ),
+  );
 
 export async function loadRun(tx: Tx, homeId: string, id: string): Promise<RunBody | null> {
   const [row] = await tx

@@ -39,3 +39,13 @@ export async function saveWalk(
 export async function finishWalk(tx: Tx, homeId: string): Promise<void> {
   await tx.update(walk).set({ finished: true }).where(eq(walk.homeId, homeId));
 }
+
+/** Keeps a walk that comes from a file, as far as it had come. */
+export async function insertWalk(
+  tx: Tx,
+  homeId: string,
+  kept: { readonly state: WalkState; readonly finished: boolean },
+  now: Date,
+): Promise<void> {
+  await tx.insert(walk).values({ ...kept, homeId, revision: 1, savedAt: now });
+}

@@ -17,7 +17,8 @@ export function useErrorText() {
 
   function tellBody({ code, field = '', problem, logId }: ErrorBody): Told {
     if (code === 'invalid' && problem) return { text: problemText(translate, problem), field };
-    return { text: translate(`error.${code}`, { ...problem, logId }), field };
+    const names = problem?.names?.join(', ') ?? '';
+    return { text: translate(`error.${code}`, { ...problem, names, logId }), field };
   }
 
   function tell(error: unknown): Told {

@@ -6,8 +6,24 @@ import { lastPerson } from './kept.ts';
 import { dropAnswers, findAnswer, keepAnswer, type KeptAnswer } from './keptAnswers.ts';
 import type { WriteRoute } from './writeRoutes.ts';
 
-/** The routes that write nothing to a home, nor begins or ends a session. */
-export type ReadRoute = Exclude<RouteName, WriteRoute | 'signUp' | 'signIn' | 'signOut'>;
+/** The routes that change the account or its sessions, or take what is not kept on a device. */
+type AccountRoute =
+  | 'signUp'
+  | 'signIn'
+  | 'signOut'
+  | 'changePassword'
+  | 'confirmPassword'
+  | 'endBrowser'
+  | 'endOtherBrowsers'
+  | 'deleteAccount'
+  | 'exportAccount'
+  | 'readInvitation'
+  | 'acceptInvitation'
+  | 'sendHouseFile'
+  | 'houseZip';
+
+/** The routes that only read, and whose answers are kept. */
+export type ReadRoute = Exclude<RouteName, WriteRoute | AccountRoute>;
 
 /** How long an answer is waited for where an older one is at hand: with a weak signal one waits no longer than this. */
 const SHORT_PATIENCE_MS = 5_000;

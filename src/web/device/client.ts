@@ -15,9 +15,13 @@ export interface Input<N extends RouteName> {
   readonly params?: Params<N>;
   readonly query?: Partial<Query<N>>;
   readonly body?: Body<N>;
+  /** Sent as a form in place of a body. */
+  readonly file?: File;
 }
 
 const PATIENCE_MS = 20_000;
+/** A house with its photos goes up a slow line. */
+const FILE_PATIENCE_MS = 10 * 60_000;
 
 /**
  * Calls a route of the table and reads its answer. Pages read with `ask`; what they write goes through the outbox. Throws ApiError when
@@ -39,7 +43,7 @@ export async function callWhole<N extends RouteName>(
   stop: AbortSignal | null = null,
 ): Promise<Whole<N>> {
   const { method, path, response } = ROUTES[name];
-  const answer = await request(addressOf(path, input), method, input.body, stop);
+  const answer = await request(addressOf(path, input), method, input, stop);
   compareVersion(answer.headers.get(PAGE_VERSION));
   const body: unknown = await answer.json().catch(() => null);
   // A reply in place of a server that is away, or for a network one has to sign in to first, is no answer.
@@ -68,15 +72,16 @@ const GATEWAY = new Set([502, 504]);
 async function request(
   address: string,
   method: string,
-  body: unknown,
+  { body, file }: { readonly body?: unknown; readonly file?: File },
   stop: AbortSignal | null,
 ): Promise<globalThis.Response> {
-  const patience = AbortSignal.timeout(PATIENCE_MS);
+  const patience = AbortSignal.timeout(file ? FILE_PATIENCE_MS : PATIENCE_MS);
   try {
     return await fetch(address, {
       method,
       credentials: 'same-origin',
       signal: stop === null ? patience : AbortSignal.any([patience, stop]),
+      ...(file && { body: formOf(file) }),
       ...(body !== undefined && {
         body: JSON.stringify(body),
         headers: { 'content-type': 'application/json' },
@@ -85,6 +90,12 @@ async function request(
   } catch (error) {
     throw new NoConnection(error);
   }
+}
+
+function formOf(file: File): FormData {
+  const form = new FormData();
+  form.append('file', file);
+  return form;
 }
 
 /** A proxy in between may answer with something that is not ours. */

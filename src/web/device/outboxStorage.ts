@@ -39,9 +39,23 @@ function database(): Promise<IDBPDatabase<Schema>> {
 export async function allParcels(): Promise<Parcel[]> {
   const stored = await (await database()).getAll('parcels');
   return stored.flatMap((value) => {
-    const parsed = parcelSchema.safeParse(value);
+    const parsed = parcelSchema.safeParse(asWrittenNow(value));
     return parsed.success ? [parsed.data] : [];
   });
+}
+
+const oldMemberSchema = z.looseObject({
+  route: z.literal('setMember'),
+  id: z.string(),
+  body: z.object({ email: z.string(), role: z.string() }),
+});
+
+/** An older page let people into a home at once; what waits of that is sent as an invitation. */
+function asWrittenNow(value: unknown): unknown {
+  const old = oldMemberSchema.safeParse(value);
+  if (!old.success) return value;
+  const { id, body } = old.data;
+  return { ...old.data, route: 'invite', body: { id, email: body.email, role: body.role } };
 }
 
 /** Keeps a parcel. The copy is plain data: the browser's database takes no reactive objects. */

@@ -10,7 +10,7 @@ export const WRITES = {
   add: 'waits',
   addPerson: 'waits',
   createHome: 'waits',
-  setMember: 'waits',
+  invite: 'waits',
   finishRun: 'waits',
   saveSpace: 'waits',
   placeAsset: 'waits',
@@ -27,6 +27,10 @@ export const WRITES = {
   saveWalk: 'now',
   savePlan: 'now',
   importEntries: 'now',
+  setMember: 'now',
+  removeMember: 'now',
+  leaveHome: 'now',
+  withdrawInvitation: 'now',
   eraseHome: 'now',
 } as const satisfies Partial<Record<RouteName, 'waits' | 'now'>>;
 

@@ -63,6 +63,7 @@ export const look: PrimeVuePTOptions = {
   },
   checkbox: { root: 'k-check', input: 'k-check-input', box: 'k-check-box', icon: 'k-check-icon' },
   radiobutton: { root: 'k-radio', input: 'k-check-input', box: 'k-radio-box', icon: 'k-radio-icon' },
+  password: { root: 'k-password', pcInputText: { root: 'k-input' }, hiddenAccesible: 'unseen' },
   inputnumber: { root: 'k-number', pcInputText: { root: 'k-input' } },
   progressbar: { root: 'k-progress', value: 'k-progress-value', label: 'k-none' },
   selectbutton: {

@@ -30,6 +30,7 @@ const ofHome = computed((): Act[] => {
 });
 const acts = computed((): Act[] => [
   ...ofHome.value,
+  { label: t('shell.account'), act: () => void router.push({ name: 'account' }) },
   ...THEMES.filter((one) => one !== theme.value).map((one) => ({
     label: t(`shell.themes.${one}`),
     act: () => {

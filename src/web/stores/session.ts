@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import type { Body } from '../../contract/routes.ts';
-import type { HomeSummary, Me } from '../../contract/schemas.ts';
+import type { HomeSummary } from '../../contract/schemas.ts';
+import type { Me } from '../../contract/accounts.ts';
 import { ask, askAged, keepKnown } from '../device/ask.ts';
 import { call } from '../device/client.ts';
 import { ApiError, NoConnection } from '../device/errors.ts';
@@ -12,6 +13,12 @@ import { useOutbox } from './outbox.ts';
 /** Nobody answers, or the server cannot just now. */
 const isAway = (error: unknown): boolean =>
   error instanceof NoConnection || (error instanceof ApiError && error.status >= 500);
+
+/** Nobody is signed in on this device any more, and nothing of who was is left on it. */
+async function forgetPerson(me: Me | null): Promise<void> {
+  noteLastPerson(null);
+  if (me) await forgetAll(me.personId);
+}
 
 /** Who is signed in and which homes they may see. */
 export const useSession = defineStore('session', () => {
@@ -63,19 +70,23 @@ export const useSession = defineStore('session', () => {
     isAssumed.value = false;
   }
 
-  async function enter(person: Me): Promise<void> {
+  const enter = async (person: Me): Promise<void> => {
     await begin(person);
     known.value = true;
-  }
+  };
   const signIn = async (body: Body<'signIn'>): Promise<void> => enter(await call('signIn', { body }));
   const signUp = async (body: Body<'signUp'>): Promise<void> => enter(await call('signUp', { body }));
 
-  /** Leaves nothing of the person on this device. Without a connection the session ends at the next contact. */
+  /** Leaves nothing of the person on this device. */
+  async function leaveDevice(): Promise<void> {
+    await forgetPerson(me.value);
+    await forget();
+  }
+
+  /** Leaves the device and ends the session: without a connection at the next contact. */
   async function signOut(): Promise<void> {
     noteLeaving();
-    noteLastPerson(null);
-    if (me.value) await forgetAll(me.value.personId);
-    await forget();
+    await leaveDevice();
     await endLeftSession();
   }
 
@@ -86,5 +97,6 @@ export const useSession = defineStore('session', () => {
     await useOutbox().openFor(null);
   }
 
-  return { me, homes, signedIn, unreachable, resume, confirm, signIn, signUp, signOut, forget, loadHomes };
+  const state = { me, homes, signedIn, unreachable };
+  return { ...state, resume, confirm, signIn, signUp, signOut, leaveDevice, forget, loadHomes };
 });

@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import {
   customType,
   date,
@@ -28,9 +29,14 @@ export const document = pgTable(
     coverEnds: date('cover_ends', { mode: 'string' }),
     fileName: text('file_name').notNull(),
     type: text('type').notNull(),
-    sha256: text('sha256').notNull(),
+    /** Of what was sent, by which sending it again is known. */
+    sentSha256: text('sha256').notNull(),
     size: integer('size').notNull(),
     file: bytea('file').notNull(),
+    /** Of what is kept, as it was when it was written. */
+    fileSha256: text('file_sha256')
+      .notNull()
+      .generatedAlwaysAs(sql`encode(sha256(file), 'hex')`),
     byPerson: uuid('by_person').notNull(),
     addedAt: timestamp('added_at', { withTimezone: true, precision: 3 }).notNull(),
   },

@@ -11,5 +11,7 @@ export const home = pgTable('home', {
   vocabulary: text('vocabulary').$type<Home['vocabulary']>().notNull(),
   currency: text('currency').notNull(),
   climate: jsonb('climate').$type<unknown>(),
+  /** Where a home that came from a file was before, where it could not keep its id. */
+  origin: jsonb('origin').$type<unknown>(),
   createdAt: timestamp('created_at', { withTimezone: true, precision: 3 }).notNull().defaultNow(),
 });

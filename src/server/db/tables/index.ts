@@ -18,3 +18,6 @@ export * from './walk.ts';
 export * from './run.ts';
 export * from './document.ts';
 export * from './acceptedPlan.ts';
+export * from './invitation.ts';
+export * from './homeAct.ts';
+export * from './signIn.ts';

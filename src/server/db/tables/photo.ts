@@ -9,6 +9,7 @@ import {
   timestamp,
   uuid,
 } from 'drizzle-orm/pg-core';
+import { sql } from 'drizzle-orm';
 import { asset } from './asset.ts';
 import { home } from './home.ts';
 
@@ -29,6 +30,10 @@ export const photo = pgTable(
     /** Of what was sent, by which sending it again is known. */
     sentSha256: text('sent_sha256').notNull(),
     jpeg: bytea('jpeg').notNull(),
+    /** Of what is kept, as it was when it was written. */
+    sha256: text('sha256')
+      .notNull()
+      .generatedAlwaysAs(sql`encode(sha256(jpeg), 'hex')`),
     byPerson: uuid('by_person').notNull(),
     addedAt: timestamp('added_at', { withTimezone: true, precision: 3 }).notNull(),
   },

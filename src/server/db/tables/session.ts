@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import { index, json, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
 
 /** Signed-in browsers, in the shape connect-pg-simple reads. */
@@ -8,5 +9,8 @@ export const session = pgTable(
     sess: json('sess').notNull(),
     expire: timestamp('expire', { precision: 6 }).notNull(),
   },
-  (table) => [index('session_expire').on(table.expire)],
+  (table) => [
+    index('session_expire').on(table.expire),
+    index('session_person').on(sql`(${table.sess} ->> 'personId')`),
+  ],
 );

@@ -2,16 +2,8 @@ import { civilDateIn } from '../../../core/calendar/zone.ts';
 import { climateOn, setClimate } from '../../services/climate.ts';
 import { hidePractice, savePractice } from '../../services/practices.ts';
 import { addToHouse } from '../../services/additions.ts';
-import {
-  addPerson,
-  createHome,
-  eraseHome,
-  homesOf,
-  houseOf,
-  membersOf,
-  setMember,
-} from '../../services/homes.ts';
-import { exportHouse } from '../../services/houseFile.ts';
+import { addPerson, createHome, eraseHome, homesOf, houseOf } from '../../services/homes.ts';
+import { mustBeConfirmed } from '../session.ts';
 import type { Handlers } from '../context.ts';
 
 type Names =
@@ -24,9 +16,6 @@ type Names =
   | 'savePractice'
   | 'hidePractice'
   | 'addPerson'
-  | 'members'
-  | 'setMember'
-  | 'houseFile'
   | 'eraseHome';
 
 export const homeHandlers: Pick<Handlers, Names> = {
@@ -55,13 +44,8 @@ export const homeHandlers: Pick<Handlers, Names> = {
     await addPerson(tx, home, body);
     return {};
   },
-  members: ({ tx, home }) => membersOf(tx, home),
-  setMember: async ({ tx, home, body }) => {
-    await setMember(tx, home, body.email, body.role);
-    return {};
-  },
-  houseFile: ({ tx, home }) => exportHouse(tx, home),
-  eraseHome: async ({ tx, home, body }) => {
+  eraseHome: async ({ request, tx, home, body }) => {
+    mustBeConfirmed(request);
     await eraseHome(tx, home, body.name);
     return {};
   },

@@ -52,8 +52,8 @@ export const houseHandlers: Pick<Handlers, Names> = {
     await placePhoto(tx, home, params.photoId, body.asset);
     return {};
   },
-  dropPhoto: async ({ tx, home, params }) => {
-    await dropPhoto(tx, home, params.photoId);
+  dropPhoto: async ({ services: { clock }, tx, home, personId, params }) => {
+    await dropPhoto(tx, home, params.photoId, { by: personId, now: clock() });
     return {};
   },
   upkeep: ({ services: { clock }, tx, home }) => upkeepOn(tx, home, civilDateIn(home.zone, clock())),

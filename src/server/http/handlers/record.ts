@@ -17,8 +17,8 @@ export const recordHandlers: Pick<Handlers, Names> = {
     const { file, type, fileName } = await fileOf(tx, home, params.documentId);
     return new FileAnswer(file, type, fileName);
   },
-  dropDocument: async ({ tx, home, params }) => {
-    await dropDocument(tx, home, params.documentId);
+  dropDocument: async ({ services: { clock }, tx, home, personId, params }) => {
+    await dropDocument(tx, home, params.documentId, { by: personId, now: clock() });
     return {};
   },
 };

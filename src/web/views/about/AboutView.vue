@@ -12,7 +12,8 @@ import TraitsSection from './TraitsSection.vue';
 const home = useHome();
 const speech = useSpeech();
 const t = computed(() => speech.value.t);
-const fileName = (name: string): string => `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.json`;
+const fileName = (name: string, ending: 'zip' | 'json'): string =>
+  `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${ending}`;
 </script>
 
 <template>
@@ -27,12 +28,30 @@ const fileName = (name: string): string => `${name.replace(/[^\p{L}\p{N}]+/gu, '
     <section :aria-label="t('house.file')" class="no-print">
       <h2>{{ t('house.file') }}</h2>
       <p>{{ t('house.fileLead') }}</p>
-      <a
-        :href="addressOf(ROUTES.houseFile.path, { params: { homeId: house.home.id } })"
-        :download="fileName(house.home.name)"
-        >{{ t('house.download') }}</a
-      >
+      <p>
+        <a
+          :href="addressOf(ROUTES.houseZip.path, { params: { homeId: house.home.id } })"
+          :download="fileName(house.home.name, 'zip')"
+          >{{ t('house.download') }}</a
+        >
+      </p>
+      <p>
+        <a
+          :href="addressOf(ROUTES.houseFile.path, { params: { homeId: house.home.id } })"
+          :download="fileName(house.home.name, 'json')"
+          >{{ t('house.downloadPlain') }}</a
+        >
+      </p>
+      <p v-if="house.origin" class="soft small origin">
+        {{ t('house.origin', { home: house.origin.homeId, hash: house.origin.lastHash ?? '–' }) }}
+      </p>
     </section>
     <EraseHome v-if="house.role === 'owner'" :home-id="house.home.id" :home-name="house.home.name" />
   </HousePage>
 </template>
+
+<style scoped>
+.origin {
+  overflow-wrap: anywhere;
+}
+</style>

@@ -7,6 +7,7 @@ import FormFoot from '../../kit/FormFoot.vue';
 import KitDialog from '../../kit/KitDialog.vue';
 import TextField from '../../kit/TextField.vue';
 import { useActs } from '../../composables/useActs.ts';
+import { useConfirmed } from '../../composables/useConfirmed.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useHome } from '../../stores/home.ts';
 import { useSession } from '../../stores/session.ts';
@@ -20,17 +21,21 @@ const home = useHome();
 const session = useSession();
 const { busy, errorAt, submit } = useForm();
 const { actNow } = useActs();
+const confirmed = useConfirmed();
 const open = ref(false);
 const name = ref('');
 
 const erase = () =>
   submit(['name'], async () => {
-    await actNow({
-      route: 'eraseHome',
-      homeId: props.homeId,
-      body: { name: name.value },
-      label: props.homeName,
-    });
+    const erased = await confirmed(() =>
+      actNow({
+        route: 'eraseHome',
+        homeId: props.homeId,
+        body: { name: name.value },
+        label: props.homeName,
+      }),
+    );
+    if (erased === null) return;
     home.forget();
     await session.loadHomes();
     await router.push({ name: 'homes' });

@@ -7,11 +7,13 @@ import { useSession } from '../../stores/session.ts';
 
 /** All homes one may see, by name. Whoever has several begins here; whoever has none makes the first one. */
 const NewHomeForm = defineAsyncComponent(() => import('./NewHomeForm.vue'));
+const BringHome = defineAsyncComponent(() => import('./BringHome.vue'));
 const { t } = useI18n({ useScope: 'global' });
 const route = useRoute();
 const session = useSession();
 const homes = computed(() => [...session.homes].sort((a, b) => a.name.localeCompare(b.name)));
 const making = ref(false);
+const bringing = ref(false);
 </script>
 
 <template>
@@ -34,7 +36,16 @@ const making = ref(false);
       </li>
     </ul>
     <NewHomeForm v-if="making || homes.length === 0" />
-    <p v-else class="more"><Button outlined :label="t('house.newTitle')" @click="making = true" /></p>
+    <BringHome v-if="bringing" />
+    <p class="more actions">
+      <Button
+        v-if="!making && homes.length > 0"
+        outlined
+        :label="t('house.newTitle')"
+        @click="making = true"
+      />
+      <Button v-if="!bringing" text :label="t('bring.title')" @click="bringing = true" />
+    </p>
   </div>
 </template>
 

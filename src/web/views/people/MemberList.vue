@@ -1,90 +1,186 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, reactive, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
 import { roleSchema, type Role } from '../../../contract/access.ts';
-import type { Response } from '../../../contract/routes.ts';
-import TextField from '../../kit/TextField.vue';
-import ChoiceField from '../../kit/ChoiceField.vue';
+import type { Member } from '../../../contract/members.ts';
+import KitMenu, { type Act } from '../../kit/KitMenu.vue';
+import KitTable from '../../kit/KitTable.vue';
+import PageState from '../../kit/PageState.vue';
 import { ask } from '../../device/ask.ts';
-import { useForm } from '../../composables/useForm.ts';
+import { useActs } from '../../composables/useActs.ts';
+import { useConfirmed } from '../../composables/useConfirmed.ts';
+import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
-import { useOutbox } from '../../stores/outbox.ts';
+import { useSaying } from '../../composables/useSaying.ts';
+import { useHome } from '../../stores/home.ts';
+import { useSession } from '../../stores/session.ts';
+import SureDialog from './SureDialog.vue';
 
-/** Who may see a home and what they may do; an owner lets others in. */
+/** Who may see a home and what they may do. An owner changes that; anyone may leave. */
 const props = defineProps<{ homeId: string; homeName: string; isOwner: boolean }>();
+type Row = Member & Record<string, unknown>;
 
 const { t } = useI18n({ useScope: 'global' });
-const outbox = useOutbox();
-const { busy, errorAt, refuse, submit } = useForm();
-const members = ref<Response<'members'>>([]);
-const typed = reactive<{ email: string; role: Role }>({ email: '', role: 'editor' });
-const said = ref('');
-const ROLES = roleSchema.options;
-const FIELDS = ['email', 'role'];
+const router = useRouter();
+const home = useHome();
+const session = useSession();
+const say = useSaying();
+const { tell } = useErrorText();
+const { actNow } = useActs();
+const confirmed = useConfirmed();
+const members = ref<Member[]>([]);
+const busy = ref(false);
+/** Whom a dialog asks about: somebody to be removed, or oneself to leave. */
+const asking = ref<Member | null>(null);
+const isMe = ({ personId }: Member): boolean => personId === session.me?.personId;
+const rows = computed(() => members.value.map((one): Row => ({ ...one })));
+const nameOf = (one: Member): string => (isMe(one) ? t('people.you', { name: one.name }) : one.name);
+const asksToLeave = computed(() => asking.value !== null && isMe(asking.value));
 
 const { state, load } = useLoading(async () => {
   members.value = await ask('members', { params: { homeId: props.homeId } });
 });
-const failed = computed(() => (state.value.kind === 'failed' ? state.value.text : ''));
 
-const save = () =>
-  submit(FIELDS, async () => {
-    const { email, role } = typed;
-    const outcome = await outbox.send({
-      route: 'setMember',
-      homeId: props.homeId,
-      body: { email, role },
-      label: email,
-    });
-    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
-    if (outcome.kind === 'waiting') return;
-    said.value = t('house.saved', { email, role: t(`house.roleMay.${role}`) });
-    typed.email = '';
+const MAKE = {
+  owner: 'people.makeOwner',
+  editor: 'people.makeEditor',
+  viewer: 'people.makeViewer',
+} as const satisfies Record<Role, string>;
+
+function actsFor(one: Member): Act[] {
+  if (!props.isOwner) return [];
+  const roles = roleSchema.options
+    .filter((role) => role !== one.role)
+    .map((role) => ({ label: t(MAKE[role]), act: () => void setRole(one, role) }));
+  if (isMe(one)) return roles;
+  const remove = { label: t('people.remove'), grave: true, act: () => (asking.value = one) };
+  return [...roles, remove];
+}
+
+/** Does one thing at a time, asking for the password where the server wants it; answers whether it was done. */
+async function once(work: () => Promise<unknown>): Promise<boolean> {
+  if (busy.value) return false;
+  busy.value = true;
+  try {
+    return (await confirmed(async () => ({ done: await work() }))) !== null;
+  } catch (error) {
+    say({ text: tell(error).text, wrong: true });
+    return false;
+  } finally {
+    busy.value = false;
+  }
+}
+
+async function setRole(one: Member, role: Role): Promise<void> {
+  const { homeId } = props;
+  const { personId, name } = one;
+  const done = await once(() =>
+    actNow({ route: 'setMember', homeId, params: { personId }, body: { role }, label: name }),
+  );
+  if (!done) return;
+  say({ text: t('people.changed', { name, role: t(`role.${role}`) }) });
+  await load();
+  if (isMe(one)) await session.loadHomes();
+}
+
+/** Removes whom the dialog asks about, or leaves. */
+async function goOn(): Promise<void> {
+  const { homeId, homeName } = props;
+  const one = asking.value;
+  if (!one) return;
+  const { personId, name } = one;
+  const done = await once(() =>
+    isMe(one)
+      ? actNow({ route: 'leaveHome', homeId, body: {}, label: homeName })
+      : actNow({ route: 'removeMember', homeId, params: { personId }, body: {}, label: name }),
+  );
+  if (!done) return;
+  asking.value = null;
+  if (!isMe(one)) {
+    say({ text: t('people.removed', { name }) });
     await load();
-  });
+    return;
+  }
+  home.forget();
+  await session.loadHomes();
+  await router.push({ name: 'homes' });
+  say({ text: t('people.left', { home: homeName }) });
+}
 </script>
 
 <template>
   <section :aria-label="t('house.people', { home: homeName })">
     <h2>{{ t('house.people', { home: homeName }) }}</h2>
-    <p v-if="failed" class="notice wrong" role="alert">{{ failed }}</p>
-    <ul class="ruled">
-      <li v-for="member in members" :key="member.personId" class="row">
-        <span>{{ member.name }}</span>
-        <span class="soft">{{ t(`house.roleMay.${member.role}`) }}</span>
-      </li>
-    </ul>
-    <form v-if="isOwner" class="form no-print" novalidate @submit.prevent="save">
-      <h3>{{ t('house.invite') }}</h3>
-      <div class="pair">
-        <TextField
-          v-model="typed.email"
-          :label="t('signIn.email')"
-          :hint="t('house.inviteHint')"
-          :error="errorAt('email')"
-          type="email"
-          autocomplete="off"
+    <PageState
+      v-if="state.kind !== 'ready'"
+      :state="state"
+      :loading="t('shell.loading')"
+      :again="t('shell.tryAgain')"
+      @again="load"
+    />
+    <KitTable
+      v-else
+      :rows="rows"
+      :columns="[
+        { field: 'name', head: t('people.name') },
+        { field: 'role', head: t('people.role') },
+        { field: 'acts', head: '' },
+      ]"
+      row-key="personId"
+      :label="t('house.people', { home: homeName })"
+      empty=""
+    >
+      <template #cell="{ row, field }">
+        <template v-if="field === 'name'">{{ nameOf(row) }}</template>
+        <template v-else-if="field === 'role'">{{ t(`people.roles.${row.role}`) }}</template>
+        <KitMenu
+          v-else-if="actsFor(row).length > 0"
+          :label="t('people.more', { name: row.name })"
+          :acts="actsFor(row)"
         />
-        <ChoiceField
-          v-model="typed.role"
-          :label="t('house.memberRole')"
-          :error="errorAt('role')"
-          :options="ROLES.map((role) => ({ value: role, label: t(`house.roleMay.${role}`) }))"
-        />
-      </div>
-      <p v-if="errorAt('')" class="notice wrong" role="alert">{{ errorAt('') }}</p>
-      <p v-if="said" class="notice" role="status">{{ said }}</p>
-      <p class="actions">
-        <Button type="submit" :disabled="busy">{{ t('house.save') }}</Button>
-      </p>
-    </form>
+      </template>
+      <template #line="{ row }">
+        <div class="line">
+          <span>
+            {{ nameOf(row) }}<br />
+            <span class="soft small">{{ t(`people.roles.${row.role}`) }}</span>
+          </span>
+          <KitMenu
+            v-if="actsFor(row).length > 0"
+            :label="t('people.more', { name: row.name })"
+            :acts="actsFor(row)"
+          />
+        </div>
+      </template>
+    </KitTable>
+    <p class="no-print">
+      <Button text @click="asking = members.find(isMe) ?? null">{{ t('people.leave') }}</Button>
+    </p>
+    <SureDialog
+      v-if="asking"
+      :title="
+        asksToLeave
+          ? t('people.leaveTitle', { home: homeName })
+          : t('people.removeTitle', { name: asking.name })
+      "
+      :text="
+        asksToLeave ? t('people.leaveSure') : t('people.removeSure', { name: asking.name, home: homeName })
+      "
+      :send="asksToLeave ? t('people.leaveSave') : t('people.removeSave')"
+      :busy="busy"
+      @close="asking = null"
+      @sure="goOn"
+    />
   </section>
 </template>
 
 <style scoped>
-form {
-  margin-top: var(--line);
-  max-width: 38rem;
+.line {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 1rem;
 }
 </style>

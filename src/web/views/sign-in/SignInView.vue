@@ -4,8 +4,10 @@ import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { ask } from '../../device/ask.ts';
+import PasswordField from '../../kit/PasswordField.vue';
 import TextField from '../../kit/TextField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
+import NewPasswordField from '../../parts/account/NewPasswordField.vue';
 import { useForm } from '../../composables/useForm.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSession } from '../../stores/session.ts';
@@ -79,13 +81,19 @@ function turn(): void {
           type="email"
           autocomplete="username"
         />
-        <TextField
+        <NewPasswordField
+          v-if="isNew"
           v-model="typed.password"
           :label="t('signIn.password')"
-          :hint="isNew ? t('signIn.passwordHint') : undefined"
           :error="errorAt('password')"
-          type="password"
-          :autocomplete="isNew ? 'new-password' : 'current-password'"
+          :about="[typed.name, typed.email]"
+        />
+        <PasswordField
+          v-else
+          v-model="typed.password"
+          :label="t('signIn.password')"
+          :error="errorAt('password')"
+          autocomplete="current-password"
         />
         <FormFoot :error="errorAt('')" :send="isNew ? t('signIn.make') : t('signIn.enter')" :busy="busy"
           ><Button text @click="turn">

@@ -1,0 +1,19 @@
+import type { DatabaseUrls } from '../server/db/setup.ts';
+import { eachHomeOf } from './homes/eachHome.ts';
+
+/** What a check of a whole database counted. */
+export interface Checked {
+  homes: number;
+  entries: number;
+}
+
+/** Checks every home of a restored copy: every hash of every record, photo and paper. Throws where one is not as it was written. */
+export async function checkHomes(urls: DatabaseUrls): Promise<Checked> {
+  const { homes, failed, counted } = await eachHomeOf(urls, 'verify', Date.now());
+  if (failed > 0) throw new Error(`${failed} of ${homes} homes are not as they were written`);
+  return { homes, entries: counted };
+}
+
+/** The sentence of what was checked. */
+export const checkedText = ({ homes, entries }: Checked): string =>
+  `${homes} ${homes === 1 ? 'home' : 'homes'}, ${entries} entries, every hash right`;
