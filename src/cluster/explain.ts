@@ -11,6 +11,10 @@ const CAUSES: readonly (readonly [RegExp, (folder: string) => string])[] = [
       `${folder} cannot be written. Let the user that runs this own the folder, or set DATA_DIR to another.`,
   ],
   [
+    /ENOTDIR|EEXIST/,
+    (folder) => `${folder} is no folder, and none can be made there. Set DATA_DIR to another.`,
+  ],
+  [
     /EROFS|Read-only file system/,
     (folder) => `The disk that holds ${folder} can only be read. Set DATA_DIR to another folder.`,
   ],

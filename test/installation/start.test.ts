@@ -1,88 +1,42 @@
-import { execFile, spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { existsSync, mkdtempSync, chmodSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { freePort, postmasterPid, startCluster } from '../../src/cluster/cluster.ts';
 import { openInstallation } from '../../src/cluster/installation.ts';
 import { query } from '../support/database.ts';
+import { end, newInstalled, type Installed, type Ran, type Started } from '../support/installed.ts';
 import { houseFileSchema } from '../../src/core/formats/houseFile.ts';
 
-let folder: string;
-let port: number;
-const environment = () => ({
-  ...process.env,
-  DATA_DIR: folder,
-  PORT: String(port),
-  LOG_LEVEL: 'fatal',
-  DATABASE_URL: '',
-  CI: '',
-});
-
-interface Started {
-  readonly process: ChildProcess;
-  readonly said: () => string;
-}
-
-/** `npm start`, resolved once it has printed its address. */
-async function start(...args: string[]): Promise<Started> {
-  const child = spawn('bash', ['scripts/start.sh', ...args], {
-    env: environment(),
-    stdio: ['ignore', 'pipe', 'pipe'],
-    // A process group of its own, as a terminal gives it.
-    detached: true,
-  });
-  let said = '';
-  child.stdout.on('data', (data: Buffer) => (said += data.toString()));
-  child.stderr.on('data', (data: Buffer) => (said += data.toString()));
-  await expect.poll(() => said, { timeout: 60_000, interval: 100 }).toContain('Ctrl-C stops it');
-  return { process: child, said: () => said };
-}
-
-async function end({ process: child }: Started, signal: NodeJS.Signals): Promise<number | null> {
-  const gone = once(child, 'exit');
-  child.kill(signal);
-  await gone;
-  return child.exitCode;
-}
-
-function run(...words: string[]): Promise<{ code: number; out: string; err: string }> {
-  const [program = '', ...args] = words;
-  return new Promise((resolve) => {
-    execFile(program, args, { env: environment(), maxBuffer: 1 << 26 }, (error, out, err) => {
-      resolve({ code: error ? Number(error.code) : 0, out, err });
-    });
-  });
-}
-
-const cluster = (): string => join(folder, 'cluster');
-
+let home: Installed;
 beforeAll(async () => {
-  folder = mkdtempSync('/tmp/salt-start-');
-  chmodSync(folder, 0o755);
-  port = await freePort();
+  home = await newInstalled('start');
 });
 afterAll(() => {
-  rmSync(folder, { recursive: true, force: true });
+  home.forget();
 });
+
+const start = (...args: string[]): Promise<Started> => home.start(...args);
+const run = (...words: string[]): Promise<Ran> => home.run(words);
+const cluster = (): string => home.cluster;
 
 describe('npm start', () => {
   let started: Started;
 
   test('makes its own cluster, loads the demo and prints where it is and how to sign in', async () => {
     started = await start();
-    expect(started.said()).toContain(`http://127.0.0.1:${port}`);
+    expect(started.said()).toContain(`http://127.0.0.1:${home.port}`);
     expect(started.said()).toContain('demo@salt-ledger.example');
     expect(postmasterPid(cluster())).toBeGreaterThan(0);
-    const page = await fetch(`http://127.0.0.1:${port}/`);
+    const page = await fetch(`http://127.0.0.1:${home.port}/`);
     expect(await page.text()).toContain('<div id="app">');
   });
 
   test('on a taken port says so, and which to choose instead', async () => {
     const { code, err } = await run('bash', 'scripts/start.sh');
     expect(code).toBe(1);
-    expect(err).toContain(`Port ${port} of 127.0.0.1 is taken`);
-    expect(err).toContain(`PORT=${port + 1} npm start`);
+    expect(err).toContain(`Port ${home.port} of 127.0.0.1 is taken`);
+    expect(err).toContain(`PORT=${home.port + 1} npm start`);
   });
 
   test('on a data folder that is in use says by whom', async () => {
@@ -93,7 +47,7 @@ describe('npm start', () => {
   });
 
   test('beside it, a home goes out to a file and comes in from one', async () => {
-    const file = join(folder, 'house.json');
+    const file = join(home.folder, 'house.json');
     expect((await run('npm', 'run', '--silent', 'export', '--', '14 juniper bend', '--to', file)).code).toBe(
       0,
     );
@@ -117,7 +71,7 @@ describe('npm start', () => {
   });
 
   test('a home that somebody tampered with is named by verify and by rebuild, which goes on with the others', async () => {
-    const { superuserPassword, folder: data } = openInstallation(folder).cluster;
+    const { superuserPassword, folder: data } = openInstallation(home.folder).cluster;
     const { adminUrl } = await startCluster({ superuserPassword, folder: data });
     const tamper = (body: string): Promise<unknown> =>
       query(
@@ -174,7 +128,7 @@ describe('npm start', () => {
     await expect
       .poll(
         () =>
-          fetch(`http://127.0.0.1:${port}/`).then(
+          fetch(`http://127.0.0.1:${home.port}/`).then(
             () => 'answers',
             () => 'gone',
           ),

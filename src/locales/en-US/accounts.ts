@@ -30,6 +30,7 @@ export const accounts = {
     email: 'Their e-mail address',
     inviteSave: 'Make the link',
     link: 'Link for {email}',
+    linkLabel: 'Link',
     linkLead: 'Send it to {email} yourself. It is shown only now: when it is lost, make a new one.',
     copy: 'Copy link',
     copied: 'The link is copied.',
@@ -95,7 +96,7 @@ export const accounts = {
   },
   confirm: {
     title: 'Enter your password',
-    lead: 'This cannot be undone by someone who only found your device unlocked.',
+    lead: 'This changes who owns something, or cannot be undone. Please confirm that it is you.',
     demo: 'The password of the demo is {password}.',
     save: 'Continue',
   },

@@ -9,6 +9,7 @@ import { Failure } from './failure.ts';
 import { beginsAs } from './fileBeginnings.ts';
 import type { Writing } from './ledger.ts';
 import { noteAct } from './members.ts';
+import { sha256Of } from './photos.ts';
 
 export const MOST_DOCUMENTS = 500;
 
@@ -47,6 +48,7 @@ export async function addDocument(
     id,
     assetId: asset,
     sentSha256,
+    fileSha256: sha256Of(bytes),
     size: bytes.length,
     file: bytes,
     byPerson: by,

@@ -31,6 +31,8 @@ export interface ReadyPhoto {
   readonly height: number;
   /** The hash of what was sent: sent again with other content it is a conflict. */
   readonly sentSha256: string;
+  /** The hash of what is kept. */
+  readonly sha256: string;
 }
 
 /** Reads a photo that was sent. It takes its time, so it is done before a transaction is begun. */
@@ -43,8 +45,11 @@ export async function readPhoto(sent: SentPhoto): Promise<ReadyPhoto> {
   // Judged by its first bytes, before any of the readers of other formats has a look at it.
   if (!PHOTO_TYPES.some((type) => beginsAs(bytes, type))) throw unreadable();
   const { data, info } = await readImage(bytes);
-  return { jpeg: data, width: info.width, height: info.height, sentSha256 };
+  return { jpeg: data, width: info.width, height: info.height, sentSha256, sha256: sha256Of(data) };
 }
+
+/** The SHA-256 of a file, in hex. */
+export const sha256Of = (bytes: Buffer): string => createHash('sha256').update(bytes).digest('hex');
 
 /** Keeps a photo that has been read. Sent twice, it is kept once. */
 export async function addPhoto(
@@ -54,7 +59,7 @@ export async function addPhoto(
   { asset, caption, ready }: Omit<SentPhoto, 'image'> & { readonly ready: ReadyPhoto },
   { by, now }: Writing,
 ): Promise<PhotoBody> {
-  const { sentSha256, ...image } = ready;
+  const { sentSha256, sha256, ...image } = ready;
   const known = await photos.findPhoto(tx, home.id, id);
   if (known && known.sentSha256 !== sentSha256) throw new Failure('id-taken', 'photoId');
   if (known) return known.body;
@@ -63,7 +68,7 @@ export async function addPhoto(
     throw new Failure('too-many-photos', 'image', { kind: 'too-big', maximum: MOST_PHOTOS });
   const addedAt = new Date(now);
   const row = { id, caption, ...image, homeId: home.id, assetId: asset ?? null, byPerson: by };
-  await photos.insertPhoto(tx, { ...row, sentSha256, addedAt });
+  await photos.insertPhoto(tx, { ...row, sentSha256, sha256, addedAt });
   const { width, height } = image;
   return { id, asset: asset ?? null, caption, width, height, by, addedAt: addedAt.toISOString() };
 }

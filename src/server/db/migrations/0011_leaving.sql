@@ -29,9 +29,13 @@ CREATE TABLE "sign_in" (
 	"agent" text NOT NULL
 );
 --> statement-breakpoint
-ALTER TABLE "document" ADD COLUMN "file_sha256" text GENERATED ALWAYS AS (encode(sha256(file), 'hex')) STORED NOT NULL;--> statement-breakpoint
+ALTER TABLE "document" ADD COLUMN "file_sha256" text;--> statement-breakpoint
+UPDATE "document" SET "file_sha256" = encode(sha256(file), 'hex');--> statement-breakpoint
+ALTER TABLE "document" ALTER COLUMN "file_sha256" SET NOT NULL;--> statement-breakpoint
 ALTER TABLE "home" ADD COLUMN "origin" jsonb;--> statement-breakpoint
-ALTER TABLE "photo" ADD COLUMN "sha256" text GENERATED ALWAYS AS (encode(sha256(jpeg), 'hex')) STORED NOT NULL;--> statement-breakpoint
+ALTER TABLE "photo" ADD COLUMN "sha256" text;--> statement-breakpoint
+UPDATE "photo" SET "sha256" = encode(sha256(jpeg), 'hex');--> statement-breakpoint
+ALTER TABLE "photo" ALTER COLUMN "sha256" SET NOT NULL;--> statement-breakpoint
 ALTER TABLE "invitation" ADD CONSTRAINT "invitation_home_id_home_home_id_fk" FOREIGN KEY ("home_id") REFERENCES "public"."home"("home_id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "home_act" ADD CONSTRAINT "home_act_home_id_home_home_id_fk" FOREIGN KEY ("home_id") REFERENCES "public"."home"("home_id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 CREATE INDEX "home_act_at" ON "home_act" USING btree ("home_id","at");--> statement-breakpoint

@@ -1,4 +1,3 @@
-import { sql } from 'drizzle-orm';
 import {
   customType,
   date,
@@ -34,9 +33,7 @@ export const document = pgTable(
     size: integer('size').notNull(),
     file: bytea('file').notNull(),
     /** Of what is kept, as it was when it was written. */
-    fileSha256: text('file_sha256')
-      .notNull()
-      .generatedAlwaysAs(sql`encode(sha256(file), 'hex')`),
+    fileSha256: text('file_sha256').notNull(),
     byPerson: uuid('by_person').notNull(),
     addedAt: timestamp('added_at', { withTimezone: true, precision: 3 }).notNull(),
   },

@@ -9,7 +9,6 @@ import {
   timestamp,
   uuid,
 } from 'drizzle-orm/pg-core';
-import { sql } from 'drizzle-orm';
 import { asset } from './asset.ts';
 import { home } from './home.ts';
 
@@ -31,9 +30,7 @@ export const photo = pgTable(
     sentSha256: text('sent_sha256').notNull(),
     jpeg: bytea('jpeg').notNull(),
     /** Of what is kept, as it was when it was written. */
-    sha256: text('sha256')
-      .notNull()
-      .generatedAlwaysAs(sql`encode(sha256(jpeg), 'hex')`),
+    sha256: text('sha256').notNull(),
     byPerson: uuid('by_person').notNull(),
     addedAt: timestamp('added_at', { withTimezone: true, precision: 3 }).notNull(),
   },

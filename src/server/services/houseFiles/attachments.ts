@@ -1,11 +1,10 @@
-import { createHash } from 'node:crypto';
 import type { HouseFile } from '../../../core/formats/houseFileShape.ts';
 import type { Tx } from '../../db/database.ts';
 import { insertDocument } from '../../stores/documentStore.ts';
 import { insertPhoto } from '../../stores/photoStore.ts';
 import { isWhatItSays, MOST_DOCUMENTS } from '../documents.ts';
 import { Failure } from '../failure.ts';
-import { asKept, MOST_PHOTOS } from '../photos.ts';
+import { asKept, MOST_PHOTOS, sha256Of } from '../photos.ts';
 
 /** The files beside a house file: one by its SHA-256, or null where it is not there. */
 export type FilesBeside = (sha256: string) => Promise<Buffer | null>;
@@ -33,6 +32,7 @@ export async function keepAttachments(
       height,
       jpeg,
       sentSha256: file,
+      sha256: sha256Of(jpeg),
       byPerson: by,
       addedAt: new Date(addedAt),
     });
@@ -46,6 +46,7 @@ export async function keepAttachments(
       homeId,
       assetId: asset,
       sentSha256: file,
+      fileSha256: file,
       size: bytes.length,
       file: bytes,
       byPerson: by,
@@ -56,7 +57,7 @@ export async function keepAttachments(
 
 async function readBeside(files: FilesBeside | null, sha256: string, at: string): Promise<Buffer> {
   const bytes = files === null ? null : await files(sha256);
-  if (bytes === null || createHash('sha256').update(bytes).digest('hex') !== sha256)
+  if (bytes === null || sha256Of(bytes) !== sha256)
     throw new Failure('file-unreadable', at, { kind: 'file-beside', expected: `files/${sha256}` });
   return bytes;
 }

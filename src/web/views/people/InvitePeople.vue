@@ -132,3 +132,9 @@ async function withdraw({ id, email }: Invitation): Promise<void> {
     <LinkDialog v-if="made" :link="made.link" :email="made.email" @close="made = null" />
   </section>
 </template>
+
+<style scoped>
+h3 {
+  margin-top: var(--line);
+}
+</style>

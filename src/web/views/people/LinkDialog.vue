@@ -29,7 +29,7 @@ async function copyIt(): Promise<void> {
     @update:open="emit('close')"
   >
     <div class="form">
-      <FieldRow v-slot="{ id }" :label="t('people.link', { email })" :hint="t('people.linkLead', { email })">
+      <FieldRow v-slot="{ id }" :label="t('people.linkLabel')" :hint="t('people.linkLead', { email })">
         <InputText
           :id="id"
           :model-value="link"
