@@ -49,6 +49,8 @@ export default defineConfig({
         skipWaiting: true,
         clientsClaim: true,
         globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        // Lists of common passwords: nobody makes an account without a signal.
+        globIgnores: ['**/passwordStrength-*.js'],
         maximumFileSizeToCacheInBytes: 6_000_000,
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],

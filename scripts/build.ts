@@ -33,6 +33,8 @@ async function buildServer(): Promise<void> {
 }
 
 async function buildWeb(): Promise<void> {
+  // Whatever the shell says: a page built for development keeps nothing on the device.
+  process.env['NODE_ENV'] = 'production';
   const { build } = await import('vite');
   await build({ logLevel: 'warn' });
 }

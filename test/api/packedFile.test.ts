@@ -324,6 +324,16 @@ describe('a packed house file', () => {
   test('without a file it is said that there is none; nobody signed out sends one', async () => {
     const none = await agent.post('/api/house-files?act=preview').send({});
     expect([none.status, none.body.field]).toEqual([400, 'file']);
+    const two = await agent
+      .post('/api/house-files?act=preview')
+      .attach('file', Buffer.from('x'), 'a')
+      .attach('more', Buffer.from('x'), 'b');
+    const broken = await agent
+      .post('/api/house-files?act=preview')
+      .set('content-type', 'multipart/form-data')
+      .send('--x');
+    for (const { status, body } of [two, broken])
+      expect([status, (body as { field: string }).field]).toEqual([400, 'file']);
     await supertest(api.server)
       .post('/api/house-files?act=import')
       .attach('file', Buffer.from('x'), 'x')

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { Agent as TestAgent } from 'supertest';
 import { errorBodySchema } from '../../src/contract/errors.ts';
 import type { RouteName } from '../../src/contract/routes.ts';
-import { newDuty, newHome, someone, startApi, type Api } from '../support/api.ts';
+import { letIn, newDuty, newHome, someone, startApi, type Api } from '../support/api.ts';
 import { HOME_READS } from '../support/homeReads.ts';
 import { Luck } from './fuzz/luck.ts';
 import { NAMES, oneRequest } from './fuzz/requests.ts';
@@ -42,10 +42,7 @@ beforeAll(async () => {
   ];
   for (let left = 2; left > 0; left -= 1) {
     const homeId = await newHome(one.agent);
-    await one.agent
-      .put(`/api/homes/${homeId}/members`)
-      .send({ email: two.email, role: 'viewer' })
-      .expect(200);
+    await letIn(one.agent, homeId, two, 'viewer');
     const { asset, duty } = await newDuty(one.agent, homeId, undefined, '2026-01-15');
     learn({ homeId, asset, duty, who: one.me.personId, person: one.me.personId });
   }

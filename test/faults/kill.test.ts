@@ -30,7 +30,10 @@ beforeAll(async () => {
     email: 'rowan@example.org',
     password: PASSWORD,
   });
-  cookie = (answer.headers.get('set-cookie') ?? '').split(';')[0] ?? '';
+  cookie = answer.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .join('; ');
   await makeHome();
 });
 afterAll(async () => {

@@ -75,7 +75,7 @@ describe('the role of the server', () => {
       await admin.query("INSERT INTO pg_temp.membership VALUES ($1, $2, 'owner')", [homeId, stranger]);
       await admin.query("SELECT set_config('salt.person', $1, false)", [stranger]);
       const { rows } = await admin.query(
-        "SELECT my_home_ids('read') AS homes, erase_home($1) AS erased, set_member($1, 'a@b.co', 'owner') AS made",
+        "SELECT my_home_ids('read') AS homes, erase_home($1) AS erased, set_role($1, me(), 'owner', gen_random_uuid(), now()) AS made",
         [homeId],
       );
       expect(rows).toEqual([{ homes: [], erased: false, made: 'not-owner' }]);

@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
 import {
   append,
+  confirm,
   entryOf,
   newDuty,
   newHome,
@@ -59,6 +60,7 @@ describe('a home that somebody holds', () => {
     const name = `Short-lived ${uuid()}`;
     const doomed = await newHome(agent, { name });
     const { duty } = await newDuty(agent, doomed);
+    await confirm(agent);
     const note = () => append(agent, doomed, entryOf('2026-11-24', { kind: 'done', duty }));
     const room = () =>
       agent.put(`/api/homes/${doomed}/spaces/${uuid()}`).send({ space: { id: uuid(), name: 'x' } });

@@ -13,7 +13,13 @@ export interface RunningServer {
   kill(): Promise<void>;
 }
 
-export async function startServer(databaseUrl: string, port = 0, clockAt = CLOCK_AT): Promise<RunningServer> {
+/** `more`: settings besides those every test server has. */
+export async function startServer(
+  databaseUrl: string,
+  port = 0,
+  clockAt = CLOCK_AT,
+  more: Record<string, string> = {},
+): Promise<RunningServer> {
   const child = spawn(process.execPath, [resolve('dist/server/main.js')], {
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     env: {
@@ -26,6 +32,7 @@ export async function startServer(databaseUrl: string, port = 0, clockAt = CLOCK
       CLOCK_AT: clockAt,
       DEMO_PASSWORD,
       LOG_LEVEL: 'fatal',
+      ...more,
     },
   });
   const [message] = (await once(child, 'message')) as [{ listening: number }];

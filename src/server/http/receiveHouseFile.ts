@@ -19,11 +19,13 @@ export const receiveHouseFile: RequestHandler = (request, response, next) => {
     if (request.file) rm(request.file.path, { force: true }).catch(() => undefined);
   });
   void take(request, response, (error: unknown) => {
-    next(error instanceof MulterError ? refusalOf(error) : error);
+    next(error === undefined ? undefined : refusalOf(error));
   });
 };
 
-const refusalOf = ({ code }: MulterError): Failure =>
-  code === 'LIMIT_FILE_SIZE'
-    ? new Failure('too-large')
-    : new Failure('invalid', 'file', { kind: 'unknown-field' });
+/** What the reader of forms says of a form that is none, or holds more than the one file; an error of the disk stays one. */
+function refusalOf(error: unknown): unknown {
+  if (error instanceof MulterError && error.code === 'LIMIT_FILE_SIZE') return new Failure('too-large');
+  const isOfDisk = error instanceof Error && 'errno' in error;
+  return isOfDisk ? error : new Failure('invalid', 'file', { kind: 'invalid' });
+}
