@@ -16,6 +16,7 @@ import { useTheme } from './composables/useTheme.ts';
 import KitToasts from './kit/KitToasts.vue';
 import AppHead from './shell/AppHead.vue';
 import PhoneBar from './shell/PhoneBar.vue';
+import { toSignIn } from './router.ts';
 import { useFocusKept } from './shell/useFocusKept.ts';
 import { useNewVersion } from './shell/useNewVersion.ts';
 import { useTitle } from './shell/useTitle.ts';
@@ -136,11 +137,11 @@ useEventListener(signals, 'signed-out', () => {
 });
 
 async function signInAgain(): Promise<void> {
-  const next = route.fullPath;
+  const { fullPath, hash } = route;
   await session.forget();
   home.forget();
   lapsed.value = false;
-  await router.push({ name: 'sign-in', query: { next } });
+  await router.push(toSignIn({ fullPath, hash }));
 }
 
 const unsent = computed(() => outbox.waiting.length + outbox.refused.length);

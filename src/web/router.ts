@@ -160,6 +160,12 @@ function beginToday(homeId: string): void {
   loadLaterTexts().catch(() => undefined);
 }
 
+/** Where to sign in, and then go on. What stands behind # stays there: the link of an invitation has its secret in it. */
+export function toSignIn({ fullPath, hash }: Pick<RouteLocationNormalized, 'fullPath' | 'hash'>) {
+  const next = fullPath.slice(0, fullPath.length - hash.length);
+  return { name: 'sign-in', query: next === '/' ? {} : { next }, hash };
+}
+
 /** The pages. Whoever is not signed in is asked to first, and then goes on to where they were going. */
 export function makeRouter() {
   const router = createRouter({
@@ -177,8 +183,7 @@ export function makeRouter() {
     if (to.name !== 'today' && to.name !== 'sign-in') await loadLaterTexts();
     if (session.unreachable || to.meta['anyone'] === true) return true;
     if (to.meta['open'] === true) return session.signedIn ? { name: 'homes' } : true;
-    if (!session.signedIn)
-      return { name: 'sign-in', query: to.fullPath === '/' ? {} : { next: to.fullPath } };
+    if (!session.signedIn) return toSignIn(to);
     return wayIn(to, session);
   });
   return router;

@@ -31,7 +31,9 @@ useLoading(async () => {
 async function goOn(): Promise<void> {
   const { next } = route.query;
   // Only addresses of this application: a link from outside must not send people elsewhere.
-  await router.push(typeof next === 'string' && /^\/(?!\/)/.test(next) ? next : { name: 'homes' });
+  await router.push(
+    typeof next === 'string' && /^\/(?!\/)/.test(next) ? `${next}${route.hash}` : { name: 'homes' },
+  );
 }
 
 const enter = () =>
