@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { line, Page } from '../support/browser.ts';
+import { DEMO_PASSWORD } from '../support/fixed.ts';
 import { startDemo, type RunningServer } from '../support/running.ts';
 
 let server: RunningServer;
@@ -12,6 +13,8 @@ afterAll(async () => {
   await page.close();
   await server.kill();
 });
+
+let link = '';
 
 const fill = async (fields: Record<string, string>): Promise<void> => {
   for (const [label, text] of Object.entries(fields)) await page.type(label, text);
@@ -101,8 +104,8 @@ describe('from an empty account', () => {
     await page.says('Thickness, measured 1 in');
     await page.press('Back to House');
     await page.visit('about');
-    await page.says('Download the house file');
-    const link = await page.find('a[download]');
+    await page.says('Download with photos and papers (.zip)');
+    const link = await page.find('a[download$=".json"]');
     expect(await link.getAttribute('download')).toBe('8-kiln-street.json');
     const file = await page.driver.executeAsyncScript<{ format: string; entries: unknown[] }>(
       'const done = arguments[1]; fetch(arguments[0]).then((answer) => answer.json()).then(done);',
@@ -126,24 +129,32 @@ describe('from an empty account', () => {
     await page.press('Show stopped tasks');
     await page.says('Stopped Tue, Nov 24', '[data-kept="Vacuum the grille"]');
     await page.visit('people');
-    await page.says('Add a person');
+    await page.says('Invite someone');
   });
 
-  test('letting someone in needs an account of theirs, and gives them a role', async () => {
-    await page.type('E-mail address', 'nobody@example.org');
-    await page.press('Save');
-    await page.says('Nobody has an account with that address yet.');
-    await page.type('E-mail address', 'demo@salt-ledger.example');
-    await page.choose('Role', 'look only');
-    await page.press('Save');
-    await page.says('demo@salt-ledger.example can now: look only.');
+  test('an invitation says nothing of whether the address has an account', async () => {
+    await page.type('Their e-mail address', 'nobody');
+    await page.press('Make the link');
+    await page.says('must be written as an e-mail address');
+    await page.type('Their e-mail address', 'nobody@example.org');
+    await page.press('Make the link');
+    await page.find('[data-test=invitation-link]');
+    await page.press('Close');
+    await page.type('Their e-mail address', 'demo@salt-ledger.example');
+    await page.choose('Role', 'Viewer');
+    await page.press('Make the link');
+    const value = (await (await page.find('[data-test=invitation-link]')).getAttribute('value')) ?? '';
+    link = value.replace(server.address, '');
+    await page.press('Close');
   });
 
   test('who may only look sees the dates and no way to write', async () => {
     await page.fromMenu('Sign out');
     await page.says('Look around');
+    await page.go(link);
     await page.press('Look around');
-    await page.click('[data-home="8 Kiln Street"]');
+    await page.says('Maren invites you to 8 Kiln Street as viewer.');
+    await page.press('Accept');
     await page.says('You can look at this home but not change it.');
     await page.showRest();
     await page.find('[data-line]');
@@ -192,6 +203,9 @@ describe('erasing a home', () => {
     await page.says('Type the name of the home exactly: 14 Juniper Bend.', '[role=dialog]');
     await page.type('Type its name', '14 Juniper Bend');
     await page.press('Erase it for good');
+    await page.find('[data-test=confirm]');
+    await page.type('Password', DEMO_PASSWORD);
+    await page.press('Continue');
     await page.says('All homes', 'h1');
     await page.find('[data-home="8 Kiln Street"]');
     expect(await page.count('[data-home="14 Juniper Bend"]')).toBe(0);

@@ -108,10 +108,31 @@ const PLACES: Record<string, () => Promise<unknown>> = {
   'a practice of one’s own': () => page.press('Add one of your own').then(() => page.says('The steps')),
   House: () => page.visit('house').then(() => page.says('Rooms and what is in them')),
   Alarms: () => page.visit('alarms').then(() => page.find('[data-test=coverage]')),
-  People: () => page.visit('people').then(() => page.says('Add a person')),
+  People: () => page.visit('people').then(() => page.says('Access history')),
+  'the link of an invitation': async () => {
+    await page.type('Their e-mail address', 'ash@example.org');
+    await page.press('Make the link');
+    await page.find('[data-test=invitation-link]');
+  },
+  'leaving a home': async () => {
+    await page.press('Close');
+    await page.press('Leave this home');
+    await page.find('[role=dialog] form');
+  },
+  'the account': async () => {
+    await page.press('Close');
+    await page.fromMenu('Your account');
+    await page.says('this device', '.account');
+  },
+  'the password asked for once more': async () => {
+    await page.press('Delete my account');
+    await page.press('Delete it for good');
+    await page.find('[data-test=confirm]');
+  },
   'All homes, and a new one': () =>
     page
-      .switchHome('All homes')
+      .go('/homes?all=1')
+      .then(() => page.press('Bring in a house file'))
       .then(() => page.press('A new home'))
       .then(() => page.says('Time zone')),
   'what the home is like, being told': () =>

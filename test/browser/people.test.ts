@@ -35,7 +35,7 @@ async function invited(): Promise<string> {
 }
 
 const confirm = async (page: Page, password: string): Promise<void> => {
-  await page.says('Enter your password', '.dialog');
+  await page.find('[data-test=confirm]');
   await page.type('Password', password);
   await page.press('Continue');
 };
@@ -84,7 +84,7 @@ describe('somebody else in a home', () => {
     await openMenuOf('Robin');
     await owner.menuItem('Make owner');
     await confirm(owner, 'not the password');
-    await owner.says('Wrong e-mail address or password.', '.dialog');
+    await owner.says('Wrong e-mail address or password.', '[data-test=confirm]');
     await owner.type('Password', DEMO_PASSWORD);
     await owner.press('Continue');
     await owner.toast('Robin is now owner.');
@@ -136,21 +136,14 @@ describe('somebody else in a home', () => {
 describe('an account', () => {
   test('stays open to its owner whatever strangers try, in the browser they signed in with before', async () => {
     await guest.fromMenu('Sign out');
-    const tries = `
-      const done = arguments[1];
-      (async () => {
-        const codes = [];
-        for (let i = 0; i < 31; i += 1) {
-          const answer = await fetch('/api/sign-in', { method: 'POST', headers: { 'content-type': 'application/json' },
-            body: JSON.stringify({ email: arguments[0], password: 'wrong' }) });
-          codes.push(answer.status);
-        }
-        return codes;
-      })().then(done);`;
     const codes = await owner.driver.executeAsyncScript<number[]>(
-      tries.replaceAll('arguments[0]', `'${GUEST}'`),
+      `const [email, done] = arguments;
+       const attempt = () => fetch('/api/sign-in', { method: 'POST', headers: { 'content-type': 'application/json' },
+         body: JSON.stringify({ email, password: 'wrong' }) }).then(({ status }) => status);
+       Promise.all(Array.from({ length: 35 }, attempt)).then(done);`,
+      GUEST,
     );
-    expect(codes.at(-1)).toBe(429);
+    expect(new Set(codes)).toEqual(new Set([401, 429]));
     await guest.type('E-mail address', GUEST);
     await guest.type('Password', PASSWORD);
     await guest.press('Sign in');
@@ -168,7 +161,7 @@ describe('an account', () => {
     await guest.press('Change password');
     await guest.toast('The password is changed.');
     await guest.resize(PHONE);
-    expect(await guest.overflow()).toBe(0);
+    expect(await guest.overflow()).toBeLessThanOrEqual(0);
     await guest.prefer('prefers-color-scheme', 'dark');
     expect(await guest.faults()).toEqual([]);
     await guest.prefer('prefers-color-scheme', 'light');
@@ -202,6 +195,7 @@ describe('a house file', () => {
 
   test('is shown before it is brought in, and then it is a home', async () => {
     await owner.visit('about');
+    await owner.find('a[download$=".zip"]');
     const zip = await owner.driver.executeAsyncScript<string>(`
       const done = arguments[0];
       fetch(document.querySelector('a[download$=".zip"]').href)

@@ -3,6 +3,7 @@ export const accounts = {
   people: {
     name: 'Name',
     role: 'Role',
+    acts: 'Change',
     you: '{name} (you)',
     roles: {
       owner: 'Owner: everything, and who can see the home',

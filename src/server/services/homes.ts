@@ -52,9 +52,13 @@ export async function addPerson(tx: Tx, home: Home, person: Person, at = ''): Pr
   await homes.insertPeople(tx, home.id, [person]);
 }
 
-/** Erases a home for good. The name must be typed as it stands. */
-export async function eraseHome(tx: Tx, home: Home, typedName: string): Promise<void> {
+/** The name of a home that is to be erased must be typed as it stands. */
+export function mustBeNamed(home: Home, typedName: string): void {
   if (typedName !== home.name)
     throw new Failure('name-differs', 'name', { kind: 'name-differs', expected: home.name });
+}
+
+/** Erases a home for good. */
+export async function eraseHome(tx: Tx, home: Home): Promise<void> {
   if (!(await homes.eraseHome(tx, home.id))) throw new Failure('not-allowed');
 }

@@ -22,7 +22,14 @@ const { t } = useI18n({ useScope: 'global' });
       v-model="text"
       :input-id="id"
       :feedback="false"
-      :input-props="{ autocomplete, 'aria-describedby': describedBy, 'aria-invalid': invalid }"
+      :input-props="{
+        autocomplete,
+        'aria-describedby': describedBy,
+        'aria-invalid': invalid,
+        // There is no panel to open: the library says so of a field that has one.
+        'aria-expanded': undefined,
+        'aria-haspopup': undefined,
+      }"
       toggle-mask
     >
       <template #maskicon="{ toggleCallback }">

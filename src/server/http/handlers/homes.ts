@@ -2,7 +2,7 @@ import { civilDateIn } from '../../../core/calendar/zone.ts';
 import { climateOn, setClimate } from '../../services/climate.ts';
 import { hidePractice, savePractice } from '../../services/practices.ts';
 import { addToHouse } from '../../services/additions.ts';
-import { addPerson, createHome, eraseHome, homesOf, houseOf } from '../../services/homes.ts';
+import { addPerson, createHome, eraseHome, homesOf, houseOf, mustBeNamed } from '../../services/homes.ts';
 import { mustBeConfirmed } from '../session.ts';
 import type { Handlers } from '../context.ts';
 
@@ -45,8 +45,9 @@ export const homeHandlers: Pick<Handlers, Names> = {
     return {};
   },
   eraseHome: async ({ request, tx, home, body }) => {
+    mustBeNamed(home, body.name);
     mustBeConfirmed(request);
-    await eraseHome(tx, home, body.name);
+    await eraseHome(tx, home);
     return {};
   },
 };

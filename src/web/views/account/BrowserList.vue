@@ -29,7 +29,12 @@ const rows = computed(() =>
 );
 const others = computed(() => browsers.value.filter(({ here }) => !here).length);
 const COLUMNS = ['device', 'since', 'seenAt', 'act'] as const;
-const HEADS = { device: 'account.device', since: 'account.since', seenAt: 'account.seen', act: '' } as const;
+const HEADS = {
+  device: 'account.device',
+  since: 'account.since',
+  seenAt: 'account.seen',
+  act: 'people.acts',
+} as const;
 
 const { state, load } = useLoading(async () => {
   browsers.value = await ask('browsers');
@@ -70,7 +75,7 @@ const endOthers = () => end(endOtherBrowsers, t('account.endedOthers'));
     <KitTable
       v-else
       :rows="rows"
-      :columns="COLUMNS.map((field) => ({ field, head: HEADS[field] === '' ? '' : t(HEADS[field]) }))"
+      :columns="COLUMNS.map((field) => ({ field, head: t(HEADS[field]) }))"
       row-key="id"
       :label="t('account.browsers')"
       empty=""

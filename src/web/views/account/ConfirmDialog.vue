@@ -38,7 +38,7 @@ const confirm = () =>
     :close-label="t('shell.close')"
     @update:open="confirmation.answer(false)"
   >
-    <form class="form" novalidate @submit.prevent="confirm">
+    <form class="form" novalidate data-test="confirm" @submit.prevent="confirm">
       <p>{{ t('confirm.lead') }}</p>
       <p v-if="demo" class="soft small">{{ t('confirm.demo', { password: demo }) }}</p>
       <PasswordField

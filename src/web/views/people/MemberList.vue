@@ -126,7 +126,7 @@ async function goOn(): Promise<void> {
       :columns="[
         { field: 'name', head: t('people.name') },
         { field: 'role', head: t('people.role') },
-        { field: 'acts', head: '' },
+        { field: 'acts', head: t('people.acts') },
       ]"
       row-key="personId"
       :label="t('house.people', { home: homeName })"
