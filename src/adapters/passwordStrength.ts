@@ -15,7 +15,10 @@ const estimator = new ZxcvbnFactory({ dictionary, graphs: adjacencyGraphs });
 
 /** Estimates a password. `about`: words that others know of its owner, such as name and address. */
 export function strengthOf(password: string, about: readonly string[]): Strength {
-  const known = [...about, 'salt', 'ledger'].flatMap((one) => [one, ...one.split(/[^\p{L}\p{N}]+/u)]);
+  const known = [...about, 'salt ledger'].flatMap((one) => {
+    const words = one.split(/[^\p{L}\p{N}]+/u);
+    return [one, words.join(''), ...words];
+  });
   const { score, feedback } = estimator.check(
     password,
     known.filter((one) => one.length > 2),
