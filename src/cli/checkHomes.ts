@@ -1,7 +1,7 @@
 import type { DatabaseUrls } from '../server/db/setup.ts';
 import { eachHomeOf } from './homes/eachHome.ts';
 
-/** What a check of a whole database counted. */
+/** The counts of a check of a database. */
 export interface Checked {
   homes: number;
   entries: number;
@@ -14,6 +14,6 @@ export async function checkHomes(urls: DatabaseUrls): Promise<Checked> {
   return { homes, entries: counted };
 }
 
-/** The sentence of what was checked. */
+/** A check as one line of text. */
 export const checkedText = ({ homes, entries }: Checked): string =>
   `${homes} ${homes === 1 ? 'home' : 'homes'}, ${entries} entries, every hash right`;

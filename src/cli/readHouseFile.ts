@@ -7,7 +7,7 @@ import type { HouseFile } from '../core/formats/houseFileShape.ts';
 import { BadInput, say } from './complain.ts';
 import { parseJson, readText } from './readJsonFile.ts';
 
-/** Reads and checks a house file, packed or plain; every fault is told by its path in the file and what would be right there. */
+/** Reads and checks a house file, packed or plain; every error names its path in the file and the right value. */
 export const readHouseFile = (file: string): Promise<HouseFile> =>
   withHouseFile(file, (house) => Promise.resolve(house));
 
@@ -16,7 +16,7 @@ export async function withHouseFile<T>(
   file: string,
   work: (house: HouseFile, files: HouseZip['readFile'] | null) => Promise<T>,
 ): Promise<T> {
-  // What cannot be read at all is told where it is read.
+  // A file that cannot be opened gets its error from the reader below.
   const packed = await isZip(file).catch(() => false);
   if (!packed) return work(checked(file, readText(file)), null);
   try {

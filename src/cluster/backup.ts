@@ -47,14 +47,14 @@ const aboutSchema = z.object({
 });
 type About = z.infer<typeof aboutSchema>;
 
-/** A backup on disk that is whole: every file there, and the dump as it was written. */
+/** A complete backup on disk: every file is there, and the dump has the hash it was written with. */
 export interface Backup {
   readonly folder: string;
   readonly about: About;
   readonly secrets: Secrets;
 }
 
-/** Works with the restored copy of a backup, and throws where it is not what it should be. */
+/** Checks the restored copy of a backup. Throws when something in it is wrong. */
 export type Check = (urls: DatabaseUrls) => Promise<void>;
 
 /**
@@ -149,7 +149,7 @@ async function sha256Of(file: string): Promise<string> {
 /** Restores a backup into a cluster that nothing outlives, and has it checked there. */
 export async function checkBackup(backup: Backup, check: Check): Promise<void> {
   const parent = mkdtempSync(join(tmpdir(), 'salt-check-'));
-  // As root the cluster belongs to another user, who must be able to come to it.
+  // As root the cluster belongs to another user, who must be able to open the folder.
   chmodSync(parent, 0o755);
   const cluster: Cluster = { folder: join(parent, 'cluster'), superuserPassword: backup.secrets.superuser };
   try {
@@ -199,7 +199,7 @@ async function fillNewCluster(
   }
 }
 
-/** Deletes all but the newest of the whole backups in a folder; answers with what went. */
+/** Deletes all but the newest complete backups in a folder; returns the names of the deleted ones. */
 export function dropOldBackups(below: string, keep: number): string[] {
   const old = readdirSync(below)
     .filter((name) => NAME.test(name) && existsSync(join(below, name, ABOUT)))

@@ -2,8 +2,8 @@ import { Client } from 'pg';
 import { databaseOf } from '../server/db/setup.ts';
 import { asOneself } from './postgres.ts';
 
-/** The address of a database as PostgreSQL's programs are told it: the password not among the words of the command, which others see. */
-function told(url: string): { words: string[]; environment: Record<string, string> } {
+/** The arguments and environment that PostgreSQL's programs need for a database. The password is not an argument, because others can read those. */
+function programInput(url: string): { words: string[]; environment: Record<string, string> } {
   const { hostname, port, username, password, searchParams } = new URL(url);
   return {
     words: [
@@ -36,7 +36,7 @@ export async function serverVersion(url: string): Promise<number> {
  * role that all its tables belong to. `version`: whose programs do it.
  */
 export async function dumpDatabase(ownerUrl: string, file: string, version: number): Promise<void> {
-  const { words, environment } = told(ownerUrl);
+  const { words, environment } = programInput(ownerUrl);
   // The owner sees every row by a policy; without the option the program would refuse to rely on one.
   const options = ['--format=custom', '--enable-row-security', `--file=${file}`];
   await asOneself(version, 'pg_dump', [...options, ...words], environment);
@@ -44,7 +44,7 @@ export async function dumpDatabase(ownerUrl: string, file: string, version: numb
 
 /** Fills an empty database from such a file, all or nothing. `adminUrl`: a role that may make tables for their owner. */
 export async function fillDatabase(adminUrl: string, file: string, version: number): Promise<void> {
-  const { words, environment } = told(adminUrl);
+  const { words, environment } = programInput(adminUrl);
   await asOneself(
     version,
     'pg_restore',

@@ -31,7 +31,7 @@ export async function alone<T>(folder: string, work: () => T | Promise<T>): Prom
   }
 }
 
-/** A link is made whole or not at all, and only where there is none. */
+/** Creating a link is atomic, and fails when the name exists. */
 async function take(own: string, lock: string, folder: string): Promise<void> {
   const until = Date.now() + MOST_WAIT_MS;
   for (;;) {
@@ -84,11 +84,11 @@ export function claimFolder(folder: string): Promise<() => void> {
 export interface Use {
   /** Whether others used it when this process came. */
   readonly others: boolean;
-  /** Ends the use; answers whether nobody uses it any more. To be called alone with the folder. */
+  /** Ends the use; returns whether nobody else uses the cluster. Call it inside `alone`. */
   leave(): boolean;
 }
 
-/** Notes that this process uses the cluster of a data folder. To be called alone with the folder. */
+/** Registers this process as a user of the cluster. Call it inside `alone`. */
 export function joinUsers(folder: string): Use {
   const users = join(folder, 'users');
   mkdirSync(users, { recursive: true });
@@ -104,7 +104,7 @@ export function joinUsers(folder: string): Use {
   };
 }
 
-/** Whether another living process uses a cluster, or has claimed its folder; what killed ones left is cleared away. */
+/** Whether another running process uses a cluster, or has claimed its folder. Entries of killed processes are removed. */
 function othersUse(folder: string, users: string): boolean {
   const alive = readdirSync(users).filter((name) => {
     const file = join(users, name);

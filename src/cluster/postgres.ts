@@ -52,7 +52,7 @@ export async function asServerUser(version: number, program: string, args: strin
   return runProgram(command, all, {});
 }
 
-/** Runs a program of PostgreSQL as whoever runs this. `environment`: what it is told besides, such as a password. Throws ProgramFailed. */
+/** Runs a program of PostgreSQL as whoever runs this. `environment`: more variables, such as a password. Throws ProgramFailed. */
 export const asOneself = (
   version: number,
   program: string,
@@ -74,9 +74,9 @@ async function runProgram(
     });
     return stdout;
   } catch (error) {
-    const told = error instanceof Error && 'stderr' in error ? String(error.stderr).trim() : String(error);
+    const output = error instanceof Error && 'stderr' in error ? String(error.stderr).trim() : String(error);
     const name = args.find((arg) => arg.startsWith(ROOT)) ?? command;
-    throw new ProgramFailed(`${name.split('/').at(-1)}: ${told.slice(-2_000)}`, { cause: error });
+    throw new ProgramFailed(`${name.split('/').at(-1)}: ${output.slice(-2_000)}`, { cause: error });
   }
 }
 

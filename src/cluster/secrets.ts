@@ -49,7 +49,7 @@ function parse(text: string): unknown {
   }
 }
 
-/** Writes a file whole or not at all: beside it first, to the disk, then in its place. Nobody else may read it. */
+/** Writes a file completely or not at all: to a temporary file, flushed, then renamed. Only the owner may read it. */
 export function writeWhole(file: string, text: string): void {
   const aside = `${file}.new-${process.pid}`;
   const open = openSync(aside, 'w', 0o600);

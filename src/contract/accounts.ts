@@ -10,15 +10,15 @@ export const emailSchema = text()
   .pipe(z.email())
   .refine((text) => text.length <= 254, { params: { problem: 'email' } });
 
-/** A password that is chosen. How strong it must be is settled besides. */
+/** A new password. The server also checks how easy it is to guess. */
 const newPassword = text().min(10).max(200);
-/** A password that is told: whatever was once taken. */
-const toldPassword = text().min(1).max(200);
+/** An existing password: any that was accepted in the past. */
+const existingPassword = text().min(1).max(200);
 /** The name of a person. */
 export const personName = text().trim().min(1).max(120);
 
 export const signUpSchema = z.strictObject({ name: personName, email: emailSchema, password: newPassword });
-export const signInSchema = z.strictObject({ email: emailSchema, password: toldPassword });
+export const signInSchema = z.strictObject({ email: emailSchema, password: existingPassword });
 export const meSchema = z.strictObject({
   personId: uuidSchema,
   name: z.string(),
@@ -31,10 +31,10 @@ export const installationSchema = z.strictObject({
   demo: z.strictObject({ email: z.string(), password: z.string() }).nullable(),
 });
 
-/** The old password told, and the new one chosen. */
-export const changePasswordSchema = z.strictObject({ password: toldPassword, newPassword });
-/** The password told once more, before what cannot be taken back. */
-export const confirmationSchema = z.strictObject({ password: toldPassword });
+/** The old password and the new one. */
+export const changePasswordSchema = z.strictObject({ password: existingPassword, newPassword });
+/** The password, entered again before an act that cannot be undone. */
+export const confirmationSchema = z.strictObject({ password: existingPassword });
 
 /** A browser that is signed in. `agent`: what it called itself. */
 export const signedInBrowserSchema = z.strictObject({

@@ -26,7 +26,7 @@ export const ERROR_CODES = [
   'target-voided',
   'too-many-corrections',
   'field-not-in-kind',
-  /** No longer said; a device may have kept it. */
+  /** No longer sent; a device may still have one stored. */
   'no-account',
   'password-weak',
   'password-needed',

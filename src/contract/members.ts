@@ -41,7 +41,7 @@ const role = { role: roleSchema };
 const person = { person: uuidSchema };
 const name = { name: z.string() };
 
-/** What was done with a home besides its record, and what is told of it. */
+/** An act on a home that is not part of its record, with its details. */
 export const homeActSchema = z.discriminatedUnion('act', [
   z.strictObject({ ...act('signedIn'), agent: z.string() }),
   z.strictObject({ ...act('invited'), email: z.string(), ...role }),
@@ -57,13 +57,13 @@ export const homeActSchema = z.discriminatedUnion('act', [
 ]);
 export type HomeAct = z.infer<typeof homeActSchema>;
 
-export const toldActSchema = z.strictObject({
+export const actLineSchema = z.strictObject({
   id: uuidSchema,
   at: z.string(),
   by: uuidSchema,
   what: homeActSchema,
 });
-export type ToldAct = z.infer<typeof toldActSchema>;
+export type ActLine = z.infer<typeof actLineSchema>;
 export const actsQuerySchema = z.strictObject({
   before: z.iso.datetime().optional(),
   limit: z.coerce.number().int().min(1).max(200).default(50),

@@ -282,7 +282,7 @@ export const ROUTES = {
     params: ofHome,
     query: m.actsQuerySchema,
     body: nothing,
-    response: z.array(m.toldActSchema),
+    response: z.array(m.actLineSchema),
   }),
   houseFile: route('GET', '/api/homes/:homeId/house-file', 'read', home(nothing, houseFileShape)),
   houseZip: route('GET', '/api/homes/:homeId/house-file.zip', 'read', home(nothing, z.unknown())),

@@ -135,5 +135,5 @@ function readWith<S extends z.ZodType>(schema: S, environment: Environment): z.o
   throw new Error(`These settings are not usable:\n  ${faults.join('\n  ')}`);
 }
 
-/** Settings whose values are told nowhere. */
+/** Settings whose values never appear in an error. */
 const SECRETS = new Set(['DATABASE_URL', 'SESSION_SECRET', 'DEMO_PASSWORD']);

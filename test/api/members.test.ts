@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
-import type { Invitation, Member, ToldAct } from '../../src/contract/members.ts';
+import type { Invitation, Member, ActLine } from '../../src/contract/members.ts';
 import {
   append,
   confirm,
@@ -34,8 +34,8 @@ const look = (agent: Agent, token: string) => agent.post('/api/invitations/read'
 const membersOf = async (agent: Agent): Promise<Member[]> =>
   (await agent.get(`/api/homes/${homeId}/members`).expect(200)).body as Member[];
 const memberPath = ({ me }: Someone, home = homeId): string => `/api/homes/${home}/members/${me.personId}`;
-const actsOf = async (): Promise<ToldAct[]> =>
-  (await owner.agent.get(`/api/homes/${homeId}/acts`).expect(200)).body as ToldAct[];
+const actsOf = async (): Promise<ActLine[]> =>
+  (await owner.agent.get(`/api/homes/${homeId}/acts`).expect(200)).body as ActLine[];
 
 describe('invitations', () => {
   test('the answer is the same whether the address has an account or not, and nobody is in before they accept', async () => {

@@ -1,6 +1,9 @@
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { Client } from 'pg';
 import { afterAll, beforeAll, describe, expect, inject, test } from 'vitest';
-import { MIGRATIONS } from '../../src/cluster/installation.ts';
+import { makeBackup, openBackup, restoreBackup } from '../../src/cluster/backup.ts';
+import { installationWith, MIGRATIONS } from '../../src/cluster/installation.ts';
 import { rolesNamedFor } from '../../src/server/db/roles.ts';
 import { setUpDatabase, urlsOf, type DatabaseUrls } from '../../src/server/db/setup.ts';
 import { query } from '../support/database.ts';
@@ -24,7 +27,6 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   for (const name of [...NAMES, 'salt_old']) {
-    await query(adminUrl('postgres'), 'SELECT 1');
     const client = new Client({ connectionString: adminUrl('postgres') });
     await client.connect();
     await client.query(`DROP DATABASE IF EXISTS "${name}" WITH (FORCE)`);
@@ -79,6 +81,25 @@ describe('two installations on one server', () => {
     );
     await query(own.app, 'SELECT 1');
     await query(own.owner, 'SELECT 1');
+  });
+
+  test('one is backed up and restored into a cluster of its own, with the roles it had', async () => {
+    const folder = mkdtempSync('/tmp/salt-one-');
+    chmodSync(folder, 0o755);
+    try {
+      const secrets = { superuser: 'of-the-new-one', ...PASSWORDS, session: 's'.repeat(40), demo: 'demo' };
+      const checked: string[] = [];
+      const check = async ({ app }: DatabaseUrls): Promise<void> => {
+        await query(app, 'SELECT count(*) FROM home');
+        checked.push(new URL(app).username);
+      };
+      const installation = installationWith(folder, secrets);
+      const made = await makeBackup(installation, adminUrl(first), join(folder, 'b'), Date.now(), check);
+      await restoreBackup(await openBackup(made.folder), join(folder, 'new'), check);
+      expect(checked).toEqual([`${first}_app`, `${first}_app`]);
+    } finally {
+      rmSync(folder, { recursive: true, force: true });
+    }
   });
 
   test('a long name of a database has roles that differ from those of another long one', () => {

@@ -36,6 +36,7 @@ export const accounts = {
     copy: 'Copy link',
     copied: 'The link is copied.',
     notCopied: 'The link could not be copied. Select it and copy it yourself.',
+    waits: 'No connection. The invitation is made when the connection is back; then press New link.',
     open: 'Open invitations',
     openUntil: 'until {on}',
     again: 'New link',

@@ -13,7 +13,7 @@ export interface RoleNames {
   readonly app: string;
 }
 
-/** The names the migrations are written with; databases from before each had roles of its own still have them. */
+/** The role names in the text of the migrations. Old databases, from before each had roles of its own, still use them. */
 export const WRITTEN: RoleNames = { owner: 'salt_owner', app: 'salt_app' };
 
 /** PostgreSQL cuts names off after 63 bytes; the longest ending is `_owner`. */
@@ -26,12 +26,15 @@ export function rolesNamedFor(database: string): RoleNames {
   return { owner: `${name}_owner`, app: `${name}_app` };
 }
 
-/** The roles a database works with: those that its tables belong to, or those it would be given. */
+const OWNER = /_owner$/;
+
+/** The roles of a database: those its tables belong to, under whatever name it was made, or those it would get. */
 export async function rolesOf(admin: Client, database: string): Promise<RoleNames> {
   const { rows } = await admin.query<{ owner: string }>(
     "SELECT tableowner AS owner FROM pg_tables WHERE schemaname = 'public' AND tablename = 'membership'",
   );
-  return rows[0]?.owner === WRITTEN.owner ? WRITTEN : rolesNamedFor(database);
+  const owner = rows[0]?.owner ?? '';
+  return OWNER.test(owner) ? { owner, app: owner.replace(OWNER, '_app') } : rolesNamedFor(database);
 }
 
 /** Makes the roles that are missing. A role that is there keeps its password. */

@@ -128,10 +128,9 @@ async function runMigrations(
 function namedMigrations(folder: string, names: RoleNames): string {
   const named = mkdtempSync(join(tmpdir(), 'salt-migrations-'));
   cpSync(folder, named, { recursive: true });
-  if (names === WRITTEN) return named;
   for (const file of readdirSync(named).filter((name) => name.endsWith('.sql'))) {
     const text = readFileSync(join(named, file), 'utf8');
-    // In policies and grants a name stands as it is, in a comparison within quotation marks.
+    // In policies and grants the name is an identifier, in a comparison it is a string.
     const replaced = text
       .replaceAll(`'${WRITTEN.owner}'`, `'${names.owner}'`)
       .replaceAll(WRITTEN.owner, escapeIdentifier(names.owner))

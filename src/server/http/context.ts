@@ -30,7 +30,7 @@ export class FileAnswer {
   ) {}
 }
 
-/** The answer of a handler that sends a packed house file, which stands alone in a folder that goes with it. */
+/** The answer of a handler that sends a packed house file. The file is alone in a folder, which is deleted after sending. */
 export class PackedAnswer {
   constructor(
     readonly folder: string,

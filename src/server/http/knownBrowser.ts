@@ -12,7 +12,7 @@ const KEPT_MS = 90 * 24 * 60 * 60 * 1000;
 /** Some people share a browser. */
 const MOST_SIGNS = 5;
 
-/** When it was given, something random, and a seal: none of them tells the address. */
+/** The time, a random part and a seal. None of them contains the address. */
 const SIGN = /^(\d{1,15})\.([\w-]{22})\.([\w-]{43})$/;
 
 /** Whose sign is looked for or given. */

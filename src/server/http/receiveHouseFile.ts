@@ -1,29 +1,47 @@
-import { rm } from 'node:fs/promises';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
 import type { RequestHandler } from 'express';
 import multer, { MulterError } from 'multer';
 import { Failure } from '../services/failure.ts';
 
-/** Larger than any home within the limits of photos and papers packs to, most of the time; the command line takes any. */
+/** More than the photos and papers of almost any home; the command line has no limit. */
 const MOST_BYTES = 500_000_000;
 
+/** Each file gets a folder that only this user may open: it holds a whole home. */
+const storage = multer.diskStorage({
+  destination: (_request, _file, done) => {
+    mkdtemp(join(tmpdir(), 'salt-import-')).then(
+      (folder) => {
+        done(null, folder);
+      },
+      (error: Error) => {
+        done(error, '');
+      },
+    );
+  },
+  filename: (_request, _file, done) => {
+    done(null, 'house-file');
+  },
+});
 const take = multer({
-  dest: tmpdir(),
+  storage,
   limits: { fileSize: MOST_BYTES, files: 1, fields: 0, parts: 1 },
 }).single('file');
 
-/** Takes one file of a form to a place of its own, from where it goes once it was answered. */
+/** Saves the one file of a form in a folder of its own, which is deleted after the answer. */
 export const receiveHouseFile: RequestHandler = (request, response, next) => {
   response.once('close', () => {
-    // A file that cannot be deleted lies where the system clears up by itself.
-    if (request.file) rm(request.file.path, { force: true }).catch(() => undefined);
+    const { file } = request;
+    // A folder that cannot be deleted is left to the system, which empties its temporary folder.
+    if (file) rm(dirname(file.path), { recursive: true, force: true }).catch(() => undefined);
   });
   void take(request, response, (error: unknown) => {
     next(error === undefined ? undefined : refusalOf(error));
   });
 };
 
-/** What the reader of forms says of a form that is none, or holds more than the one file; an error of the disk stays one. */
+/** A form that is not readable or holds more than one file is the sender's error; an error of the disk is ours. */
 function refusalOf(error: unknown): unknown {
   if (error instanceof MulterError && error.code === 'LIMIT_FILE_SIZE') return new Failure('too-large');
   const isOfDisk = error instanceof Error && 'errno' in error;

@@ -64,8 +64,8 @@ const PERMISSIONS = [
 const FOR_WATCHERS = new Set(['/api/health', '/api/ready']);
 
 /**
- * Where the installation is one of HTTPS, a request that did not come by it is told so: its cookies would be lost without a word. A proxy
- * that is not named is the usual reason.
+ * On an installation with HTTPS, a request that came over HTTP gets an error: its cookies would be lost silently. The usual reason is a proxy
+ * that TRUSTED_PROXY does not name.
  */
 export function onlyHttps({ config }: Services): RequestHandler {
   return (request, response, next) => {
@@ -148,8 +148,8 @@ const COMMON = {
 } as const;
 
 /**
- * Tries to sign in or up are counted by where they come from, and failed ones besides by whom they name. A browser in which the account has
- * signed in lately is counted for itself: strangers do not use up its owner's tries.
+ * Sign-ins and sign-ups are counted by address, and failed ones also by account. A browser in which the account has signed in lately has its
+ * own count: strangers do not use up the tries of the owner.
  */
 export function limitAttempts({ db, config }: Services): RequestHandler[] {
   return [

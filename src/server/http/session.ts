@@ -20,7 +20,7 @@ declare module 'express-session' {
     agent: string;
     since: number;
     seenAt: number;
-    /** When the password was last told besides signing in. */
+    /** When the password was last entered again, after signing in. */
     confirmedAt: number;
   }
 }
@@ -31,7 +31,7 @@ const DAY_MS = 24 * HOUR_MS;
 const MOST_DAYS = 30;
 /** It ends before where the browser was not seen for this long. */
 export const IDLE_DAYS = 14;
-/** How long a password told once more is good for. */
+/** How long a password that was entered again counts. */
 const CONFIRMED_MS = 10 * 60 * 1000;
 const LONGEST_AGENT = 300;
 
@@ -138,13 +138,13 @@ const settled =
     else resolve();
   };
 
-/** Notes that the password was told once more. */
+/** Saves that the password was entered again. */
 export async function confirmSession(request: Request): Promise<void> {
   request.session.confirmedAt = Date.now();
   await saveSession(request);
 }
 
-/** Lets only those go on who told their password in the last ten minutes: before what cannot be taken back. */
+/** Throws unless the password was entered again in the last ten minutes. For acts that cannot be undone. */
 export function mustBeConfirmed(request: Request): void {
   const { confirmedAt } = request.session;
   if (confirmedAt === undefined || Date.now() - confirmedAt > CONFIRMED_MS)

@@ -6,7 +6,7 @@ export function attemptCounter(db: Database, prefix: string) {
   let windowMs = 0;
   const named = (key: string): string => `${prefix}:${key}`;
   return {
-    /** Tells the counters of one request apart. */
+    /** Keeps the counters of one request apart. */
     prefix,
     init: (options: { windowMs: number }) => {
       windowMs = options.windowMs;

@@ -52,7 +52,7 @@ export async function addPerson(tx: Tx, home: Home, person: Person, at = ''): Pr
   await homes.insertPeople(tx, home.id, [person]);
 }
 
-/** The name of a home that is to be erased must be typed as it stands. */
+/** Throws unless the typed name is the exact name of the home. */
 export function mustBeNamed(home: Home, typedName: string): void {
   if (typedName !== home.name)
     throw new Failure('name-differs', 'name', { kind: 'name-differs', expected: home.name });

@@ -8,7 +8,7 @@ import {
   type Invitation,
   type Member,
   type Offer,
-  type ToldAct,
+  type ActLine,
 } from '../../contract/members.ts';
 import type { Home } from '../../core/house/house.ts';
 import { asPerson, type Database, type Tx } from '../db/database.ts';
@@ -28,11 +28,11 @@ export async function isOwner(tx: Tx, home: Home, personId: string): Promise<boo
   return all.some((one) => one.personId === personId && one.role === 'owner');
 }
 
-const lineAt = (now: number): members.ActLine => ({ id: uuid(), at: new Date(now) });
+const stampAt = (now: number): members.ActStamp => ({ id: uuid(), at: new Date(now) });
 
 /** Leaves a line, for the home's owners, that something was done. */
 export const noteAct = (tx: Tx, home: Home, act: HomeAct, { by, now }: Writing): Promise<void> =>
-  members.insertAct(tx, home.id, by, act, lineAt(now));
+  members.insertAct(tx, home.id, by, act, stampAt(now));
 
 /** Changes what a member may do. A home always keeps an owner. */
 export async function setMember(
@@ -42,12 +42,12 @@ export async function setMember(
   role: Role,
   now: number,
 ): Promise<void> {
-  settle(await members.setRole(tx, home.id, personId, role, lineAt(now)), 'role');
+  settle(await members.setRole(tx, home.id, personId, role, stampAt(now)), 'role');
 }
 
 /** Takes somebody out of a home. From then on they see nothing of it; what they wrote stays. */
 export async function removeMember(tx: Tx, home: Home, personId: string, now: number): Promise<void> {
-  settle(await members.removeMember(tx, home.id, personId, lineAt(now)), 'personId');
+  settle(await members.removeMember(tx, home.id, personId, stampAt(now)), 'personId');
 }
 
 function settle(outcome: members.SetRoleOutcome | members.RemoveOutcome, field: string): void {
@@ -136,7 +136,7 @@ export async function acceptInvitation(
   now: number,
 ): Promise<{ homeId: string }> {
   const { outcome, homeId } = await asPerson(db, personId, (tx) =>
-    members.acceptInvitation(tx, hashOf(token), lineAt(now)),
+    members.acceptInvitation(tx, hashOf(token), stampAt(now)),
   );
   if (outcome === 'other-address') throw new Failure('other-address', 'token');
   if (outcome === 'unknown' || homeId === null) throw new Failure('invitation-over', 'token');
@@ -149,7 +149,7 @@ export async function actsOf(
   home: Home,
   { before, limit }: { readonly before?: string | undefined; readonly limit: number },
   now: number,
-): Promise<ToldAct[]> {
+): Promise<ActLine[]> {
   const until = before === undefined ? new Date(now + DAY_MS) : new Date(before);
   const acts = await members.listActs(tx, home.id, until, limit);
   return acts.map(({ id, at, by, act, about }) => ({

@@ -18,8 +18,8 @@ export function listMembers(tx: Tx, homeId: string): Promise<Member[]> {
     .orderBy(asc(homePerson.name), asc(membership.personId));
 }
 
-/** The line that is left of an act on a home: its id, and when it was done. */
-export interface ActLine {
+/** The id of an act on a home, and when it was done. */
+export interface ActStamp {
   readonly id: string;
   readonly at: Date;
 }
@@ -32,7 +32,7 @@ export async function setRole(
   homeId: string,
   personId: string,
   role: Role,
-  { id, at }: ActLine,
+  { id, at }: ActStamp,
 ): Promise<SetRoleOutcome> {
   const row = await oneRow<{ outcome: SetRoleOutcome }>(
     tx,
@@ -48,7 +48,7 @@ export async function removeMember(
   tx: Tx,
   homeId: string,
   personId: string,
-  { id, at }: ActLine,
+  { id, at }: ActStamp,
 ): Promise<RemoveOutcome> {
   const row = await oneRow<{ outcome: RemoveOutcome }>(
     tx,
@@ -126,7 +126,7 @@ export interface Accepted extends Record<string, unknown> {
 }
 
 /** Takes an invitation for the transaction's person. */
-export const acceptInvitation = (tx: Tx, hash: string, { id, at }: ActLine): Promise<Accepted> =>
+export const acceptInvitation = (tx: Tx, hash: string, { id, at }: ActStamp): Promise<Accepted> =>
   oneRow<Accepted>(
     tx,
     sql`SELECT outcome, of_home AS "homeId" FROM accept_invitation(${hash}, ${id}, ${at.toISOString()})`,
@@ -138,7 +138,7 @@ export async function insertAct(
   homeId: string,
   byPerson: string,
   { act, ...about }: HomeAct,
-  line: ActLine,
+  line: ActStamp,
 ): Promise<void> {
   await tx.insert(homeAct).values({ homeId, byPerson, act, about, ...line });
 }

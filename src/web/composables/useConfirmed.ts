@@ -1,11 +1,11 @@
 import { ApiError } from '../device/errors.ts';
 import { useConfirmation } from '../stores/confirmation.ts';
 
-/** Does what the server wants the password for first: asks for it when the server says so, and then does it again. */
+/** Runs work that may need the password: when the server asks for it, shows the dialog, then runs the work again. */
 export function useConfirmed() {
   const confirmation = useConfirmation();
 
-  /** Answers null where the person would not tell the password. Throws as `work` does. */
+  /** Returns null when the person cancels. Throws as `work` does. */
   return async function confirmed<T>(work: () => Promise<T>): Promise<T | null> {
     try {
       return await work();

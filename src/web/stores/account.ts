@@ -8,7 +8,7 @@ import { call } from '../device/client.ts';
 
 export const changePassword = (body: Body<'changePassword'>) => call('changePassword', { body });
 
-/** Tells the password once more; what cannot be undone may then be done for ten minutes. */
+/** Sends the password again; acts that cannot be undone are then allowed for ten minutes. */
 export const confirmPassword = (password: string) => call('confirmPassword', { body: { password } });
 
 /** Signs one other device out. */

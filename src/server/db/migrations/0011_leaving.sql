@@ -82,7 +82,7 @@ LANGUAGE sql IMMUTABLE SET search_path = pg_catalog, public, pg_temp AS $$
   SELECT ARRAY['photo', 'walk', 'run', 'document', 'accepted_plan', 'home_checkpoint', 'duty_window', 'entry', 'duty', 'asset_serves',
     'asset', 'space', 'home_practice', 'invitation', 'home_act', 'membership', 'home_person', 'home']
 $$;--> statement-breakpoint
--- A home that came back from a file may be erased again: the line tells of the last time.
+-- A home that came back from a file may be erased again: the line is of the last time.
 CREATE OR REPLACE FUNCTION erase_home(of_home uuid) RETURNS boolean
 LANGUAGE plpgsql SECURITY DEFINER SET search_path = pg_catalog, public, pg_temp AS $$
 DECLARE t text; deleted integer; gone integer := 0;

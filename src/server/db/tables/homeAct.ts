@@ -1,7 +1,7 @@
 import { foreignKey, index, jsonb, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 import { home } from './home.ts';
 
-/** What was done with a home besides its record: who came in, what was taken away, what was carried out. Its owners read it. */
+/** Acts on a home that are not part of its record: people added, photos removed, files downloaded. Only owners read them. */
 export const homeAct = pgTable(
   'home_act',
   {

@@ -28,7 +28,7 @@ type Names =
 export const memberHandlers: Pick<Handlers, Names> = {
   members: ({ tx, home }) => membersOf(tx, home),
   setMember: async ({ services: { clock }, request, tx, home, params, body }) => {
-    // Whoever makes an owner, or takes one's place, tells the password first.
+    // Making an owner, or changing one, needs the password.
     if (body.role === 'owner' || (await isOwner(tx, home, params.personId))) mustBeConfirmed(request);
     await setMember(tx, home, params.personId, body.role, clock());
     return {};

@@ -12,7 +12,7 @@ const BESIDE = /^files\/([0-9a-f]{64})$/;
 
 /** More than a home can have; a small file that unpacks into more is not read. */
 const MOST_ENTRIES = 2_100;
-const MOST_DOCUMENT_BYTES = 400_000_000;
+export const MOST_DOCUMENT_BYTES = 100_000_000;
 const MOST_FILE_BYTES = 20_000_000;
 
 /** Why a packed file cannot be read: not a zip, holding what does not belong, or too much. */

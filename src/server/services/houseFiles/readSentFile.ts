@@ -1,5 +1,5 @@
-import { readFile } from 'node:fs/promises';
-import { isZip, openHouseZip, UnreadableZip } from './houseZip.ts';
+import { readFile, stat } from 'node:fs/promises';
+import { isZip, MOST_DOCUMENT_BYTES, openHouseZip, UnreadableZip } from './houseZip.ts';
 import { MOST_DEPTH, pathTooDeep } from '../../../contract/depth.ts';
 import { firstProblem } from '../../../contract/errors.ts';
 import { houseFileSchema } from '../../../core/formats/houseFile.ts';
@@ -16,8 +16,10 @@ export interface SentFile {
 
 /** Reads a house file, packed or plain. What is wrong is told by its path in the document. */
 export async function readSentFile(path: string): Promise<SentFile> {
-  if (!(await isZip(path)))
+  if (!(await isZip(path))) {
+    if ((await stat(path)).size > MOST_DOCUMENT_BYTES) throw new Failure('too-large', 'file');
     return { file: parse(await readFile(path, 'utf8')), files: null, close: () => undefined };
+  }
   const zip = await orUnreadable(() => openHouseZip(path));
   const close = (): void => {
     zip.close();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import type { Offer } from '../../../contract/members.ts';
@@ -27,6 +27,8 @@ const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
 const { state, load } = useLoading(async () => {
   offer.value = token.value === '' ? null : await readInvitation(token.value);
 });
+
+watch(token, () => void load());
 
 const accept = () =>
   submit([], async () => {

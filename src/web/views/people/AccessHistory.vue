@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { HomeAct, ToldAct } from '../../../contract/members.ts';
+import type { HomeAct, ActLine } from '../../../contract/members.ts';
 import type { Person } from '../../../core/house/house.ts';
 import type { Translate } from '../../../locales/speech.ts';
 import KitTable from '../../kit/KitTable.vue';
@@ -20,10 +20,10 @@ const translate: Translate = (key, named = {}, plural = 1) => t(key, named, plur
 const speech = useSpeech();
 /** As many as are read at a time. */
 const PAGE = 20;
-const acts = ref<ToldAct[]>([]);
+const acts = ref<ActLine[]>([]);
 const hasMore = ref(false);
 
-async function read(before?: string): Promise<ToldAct[]> {
+async function read(before?: string): Promise<ActLine[]> {
   const query = { limit: PAGE, ...(before !== undefined && { before }) };
   const page = await ask('acts', { params: { homeId: props.homeId }, query });
   hasMore.value = page.length === PAGE;

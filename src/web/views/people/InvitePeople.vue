@@ -58,7 +58,12 @@ async function make(email: string, role: Role): Promise<void> {
     if (sent.kind === 'refused') throw new ApiError(sent.error, REFUSED);
     return sent;
   });
-  if (outcome?.kind !== 'delivered') return;
+  if (outcome === null) return;
+  if (outcome.kind === 'waiting') {
+    // The link comes with the server's answer: it is made anew once the connection is back.
+    say({ text: t('people.waits') });
+    return;
+  }
   const { token } = outcome.response;
   made.value = { link: `${window.location.origin}/join#${token}`, email };
   await load();
