@@ -69,6 +69,18 @@ describe('accounts', () => {
     await signIn(email).expect(200);
   });
 
+  test('sign-ins that succeed are counted by address too', async () => {
+    const own = await startApi();
+    const { email } = await someone(own, 'Often');
+    const all = (): Promise<unknown> =>
+      query(own.urls.admin, "UPDATE attempt SET count = 199 WHERE key LIKE 'success:%'");
+    await all();
+    await signIn(email, PASSWORD, own.server).expect(200);
+    const refused = await signIn(email, PASSWORD, own.server);
+    expect([refused.status, refused.body.code]).toEqual([429, 'too-many-attempts']);
+    await own.close();
+  });
+
   test('the sign of a known browser is good for the address it was given for, and cannot be made up', async () => {
     const { email } = await someone(api, 'Signed');
     const other = await someone(api, 'Other');

@@ -345,6 +345,7 @@ describe('photos', () => {
       .expect('content-type', 'image/jpeg');
     const metadata = await sharp(shown.body as Buffer).metadata();
     expect([metadata.width, metadata.height, metadata.exif]).toEqual([1600, 800, undefined]);
+    expect(shown.headers['cache-control']).toBe('no-store');
     await stranger.get(path(`photos/${id}/image`)).expect(404);
     expect(await get<PhotoBody[]>('photos')).toHaveLength(1);
   });

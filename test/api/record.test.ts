@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest';
 import { v7 as uuid } from 'uuid';
 import { civil } from '../../src/core/calendar/civilDate.ts';
+import type { ActLine } from '../../src/contract/members.ts';
 import type { DocumentBody, TotalsBody } from '../../src/contract/record.ts';
 import { ledgerPageSchema, type LedgerPage, type StandingBody } from '../../src/contract/schemas.ts';
 import {
@@ -233,10 +234,17 @@ describe('papers', () => {
     const file = await agent.get(path(`documents/${id}/file`)).expect(200);
     expect(file.headers['content-disposition']).toBe('attachment; filename=warranty.pdf');
     expect(file.headers['x-content-type-options']).toBe('nosniff');
+    expect(file.headers['cache-control']).toBe('no-store');
     expect((file.body as Buffer).toString()).toBe('%PDF-1.4 a warranty');
     await stranger.get(path(`documents/${id}/file`)).expect(404);
     await agent.delete(path(`documents/${id}`)).expect(200);
     await agent.get(path(`documents/${id}/file`)).expect(404);
+    // Whoever owns the home sees that it was taken away, and by whom.
+    const acts = (await agent.get(path('acts')).expect(200)).body as ActLine[];
+    expect(acts.map(({ what }) => what)).toContainEqual({
+      act: 'paperRemoved',
+      name: 'Warranty of the alarm',
+    });
   });
 
   test('what is not what it says, or of nothing here, is refused', async () => {

@@ -130,6 +130,38 @@ test('an old page meets a new server: it says so, and reloads when asked', async
   await page.find('[data-entry]');
 });
 
+test('reloaded for a new version, what waits to be sent and an open checklist are still there', async () => {
+  await page.visit('runs');
+  await page.click('[data-round=yearly] [data-act=start]');
+  await page.click('[data-act=begin]');
+  const first = await page.says('', '[data-item]');
+  await page.click('[data-act=skip]');
+  await page.type('Why', 'It snows');
+  await page.press('Save and continue');
+  const item = (): Promise<string> => page.says('', '[data-item]');
+  await page.waitFor(async () => (await item()) !== first, 'it did not go on');
+  const second = await item();
+  const run = new URL(await page.driver.getCurrentUrl()).pathname;
+  await page.driver.executeScript(
+    "document.querySelector('script[src*=first-]').src = '/assets/first-old.js'; window.isOld = true",
+  );
+  await page.openToday();
+  await page.find('[data-test=old-page]');
+  await page.connect(false);
+  await page.click('[data-line] [data-act=done]');
+  await page.says('1 entry is waiting to be sent.');
+  await page.press('Reload');
+  await page.waitFor(
+    () => page.driver.executeScript<boolean>('return window.isOld === undefined'),
+    'it was not loaded anew',
+  );
+  await page.says('1 entry is waiting to be sent.');
+  await page.go(run);
+  await page.waitFor(async () => (await item()) === second, 'the checklist is not where it was left');
+  await page.connect(true);
+  await page.waitFor(async () => (await page.count('[data-test=waiting]')) === 0, 'it still waits');
+});
+
 test('signed out, nothing of the house stays on the device', async () => {
   await page.fromMenu('Sign out');
   await page.says('Look around');
