@@ -1,4 +1,13 @@
-import { existsSync, linkSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  linkSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { identityOf, isAlive } from './processes.ts';
@@ -42,12 +51,26 @@ async function take(own: string, lock: string, folder: string): Promise<void> {
       if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
     }
     const holder = readIfThere(lock);
-    if (holder !== '' && !isAlive(holder)) rmSync(lock, { force: true });
+    if (holder !== '' && !isAlive(holder)) removeStale(lock, own, holder);
     else if (Date.now() > until)
       throw new Error(
         `process ${holder.split(' ')[0]} has been starting or stopping in ${folder} for two minutes; end it, then try again`,
       );
     else await pause(PAUSE_MS);
+  }
+}
+
+/** Removes the lock of a killed process. Another process may have done so and taken it meanwhile: then it gets its lock back. */
+function removeStale(lock: string, own: string, holder: string): void {
+  const moved = `${own}.stale`;
+  try {
+    renameSync(lock, moved);
+    if (readIfThere(moved) !== holder) linkSync(moved, lock);
+  } catch (error) {
+    // It is gone already, or taken again.
+    if (!['ENOENT', 'EEXIST'].includes((error as NodeJS.ErrnoException).code ?? '')) throw error;
+  } finally {
+    rmSync(moved, { force: true });
   }
 }
 
