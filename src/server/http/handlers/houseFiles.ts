@@ -47,7 +47,7 @@ function takeFile(
   return asPerson(db, personId, async (tx): Promise<HouseFileAnswer> => {
     if (query.act === 'import')
       return { act: 'import', homeId: await importHouse(tx, file, { by: personId, now }, files) };
-    mustBeUsable(file, civilDateIn(file.home.zone, now));
+    await mustBeUsable(file, civilDateIn(file.home.zone, now));
     return { ...previewOf(file), becomes: await becomes(tx, file) };
   });
 }

@@ -52,7 +52,7 @@ export async function exportHouse(tx: Tx, home: Home, { withFiles = false } = {}
     ...(runs.length > 0 && { checklists: runs.map(({ revision: _revision, ...run }) => run) }),
     ...(photos.length > 0 && { photos }),
     ...(papers.length > 0 && { papers }),
-    chain: chainOf(id, entries),
+    chain: await chainOf(id, entries),
     ...(origin && { origin }),
     entries,
   };

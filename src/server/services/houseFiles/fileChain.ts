@@ -1,11 +1,17 @@
 import type { HouseFile } from '../../../core/formats/houseFileShape.ts';
 import type { Entry } from '../../../core/ledger/entry.ts';
+import { mapInPortions } from '../../portions.ts';
 import { firstHash, lineHash } from '../chain.ts';
 
 /** The chain of a file's entries: each sealed to the one before, as it would be in the home they are of. */
-export function chainOf(homeId: string, entries: readonly Entry[]): NonNullable<HouseFile['chain']> {
+export async function chainOf(
+  homeId: string,
+  entries: readonly Entry[],
+): Promise<NonNullable<HouseFile['chain']>> {
   let hash = firstHash;
-  for (const [index, entry] of entries.entries()) hash = lineHash(homeId, index + 1, asSealed(entry), hash);
+  await mapInPortions(entries, (entry, index) => {
+    hash = lineHash(homeId, index + 1, asSealed(entry), hash);
+  });
   return { entries: entries.length, lastHash: hash };
 }
 

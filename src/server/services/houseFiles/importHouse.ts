@@ -42,7 +42,7 @@ export async function importHouse(
 ): Promise<string> {
   const { by, now } = writing;
   const today = civilDateIn(given.home.zone, now);
-  mustBeUsable(given, today);
+  await mustBeUsable(given, today);
   const file = (await becomes(tx, given)) === 'kept' ? given : renamed(given);
   const { home } = file;
   if (!(await insertHome(tx, home, originOf(given, file)))) throw new Failure('id-taken', 'home.id');
@@ -82,14 +82,14 @@ const idsIn = (file: HouseFile): string[] => [
 ];
 
 /** Refuses a file with entries of days to come, with practices nobody knows, or that was changed since it was written. */
-export function mustBeUsable(file: HouseFile, today: CivilDate): void {
+export async function mustBeUsable(file: HouseFile, today: CivilDate): Promise<void> {
   const future = file.entries.findIndex(({ date }) => date > today);
   if (future >= 0)
     throw new Failure('date-in-future', `entries[${future}].date`, { kind: 'date-in-future', today });
   const [fault] = practiceFaults(file, findPractice);
   if (fault) throw new Failure('practice-unknown', pathText(fault.path), { kind: fault.problem });
   if (!file.chain) return;
-  const { entries, lastHash } = chainOf(file.home.id, file.entries);
+  const { entries, lastHash } = await chainOf(file.home.id, file.entries);
   if (file.chain.entries !== entries || file.chain.lastHash !== lastHash)
     throw new Failure('file-differs', 'chain', { kind: 'file-differs' });
 }
