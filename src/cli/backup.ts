@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { dropOldBackups, makeBackup } from '../cluster/backup.ts';
 import { openInstallation, readyServer } from '../cluster/installation.ts';
-import { checkedText, checkHomes, type Checked } from './checkHomes.ts';
+import { checkedText, checkHomes } from './checkHomes.ts';
 import { BadInput, runCommand } from './complain.ts';
 
 const USAGE = 'usage: npm run backup -- --to folder [--keep how many]';
@@ -16,10 +16,7 @@ await runCommand(async () => {
   const installation = openInstallation();
   const { adminUrl, release } = await readyServer(installation);
   try {
-    let checked: Checked = { homes: 0, entries: 0 };
-    const { folder } = await makeBackup(installation, adminUrl, to, Date.now(), async (urls) => {
-      checked = await checkHomes(urls);
-    });
+    const { folder, checked } = await makeBackup(installation, adminUrl, to, Date.now(), checkHomes);
     console.log(`${folder}: ${checkedText(checked)}`);
   } finally {
     await release();

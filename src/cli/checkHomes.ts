@@ -3,8 +3,8 @@ import { eachHomeOf } from './homes/eachHome.ts';
 
 /** The counts of a check of a database. */
 export interface Checked {
-  homes: number;
-  entries: number;
+  readonly homes: number;
+  readonly entries: number;
 }
 
 /** Checks every home of a restored copy: every hash of every record, photo and paper. Throws where one is not as it was written. */

@@ -1,7 +1,7 @@
 import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { openBackup, restoreBackup } from '../cluster/backup.ts';
-import { checkedText, checkHomes, type Checked } from './checkHomes.ts';
+import { checkedText, checkHomes } from './checkHomes.ts';
 import { BadInput, runCommand } from './complain.ts';
 
 const USAGE = 'usage: npm run restore -- backup-folder --into new-data-folder';
@@ -14,10 +14,12 @@ await runCommand(async () => {
   });
   const [from] = positionals;
   if (from === undefined || values.into === undefined) throw new BadInput([USAGE]);
-  let checked: Checked = { homes: 0, entries: 0 };
-  const { folder } = await restoreBackup(await openBackup(resolve(from)), values.into, async (urls) => {
-    checked = await checkHomes(urls);
-  });
+  const { installation, checked } = await restoreBackup(
+    await openBackup(resolve(from)),
+    values.into,
+    checkHomes,
+  );
+  const { folder } = installation;
   console.log(`${folder}: ${checkedText(checked)}`);
   console.log(`To work with it: DATA_DIR=${folder} npm start`);
 });

@@ -3,7 +3,7 @@ import { dataFolder, openInstallation } from '../cluster/installation.ts';
 import { claimFolder } from '../cluster/lock.ts';
 import { newestVersion } from '../cluster/postgres.ts';
 import { moveCluster } from '../cluster/upgrade.ts';
-import { checkedText, checkHomes, type Checked } from './checkHomes.ts';
+import { checkedText, checkHomes } from './checkHomes.ts';
 import { BadInput, runCommand } from './complain.ts';
 
 // Moves the installation's own cluster to the newest PostgreSQL on this machine. The old cluster stays beside it.
@@ -22,10 +22,7 @@ await runCommand(async () => {
   }
   const release = await claimFolder(folder);
   try {
-    let checked: Checked = { homes: 0, entries: 0 };
-    const kept = await moveCluster(installation, to, async (urls) => {
-      checked = await checkHomes(urls);
-    });
+    const { kept, checked } = await moveCluster(installation, to, checkHomes);
     console.log(`From PostgreSQL ${from} to ${to}: ${checkedText(checked)}`);
     console.log(`The old cluster is in ${kept}. Delete it once you have made a backup of the new one.`);
   } finally {

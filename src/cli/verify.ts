@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { resolve } from 'node:path';
 import { checkBackup, openBackup } from '../cluster/backup.ts';
-import { checkedText, checkHomes, type Checked } from './checkHomes.ts';
+import { checkedText, checkHomes } from './checkHomes.ts';
 import { runCommand } from './complain.ts';
 import { eachHome } from './homes/eachHome.ts';
 
@@ -10,11 +10,7 @@ import { eachHome } from './homes/eachHome.ts';
 await runCommand(async () => {
   const { values } = parseArgs({ options: { backup: { type: 'string' } } });
   if (values.backup !== undefined) {
-    let checked: Checked = { homes: 0, entries: 0 };
-    await checkBackup(await openBackup(resolve(values.backup)), async (urls) => {
-      checked = await checkHomes(urls);
-    });
-    console.log(checkedText(checked));
+    console.log(checkedText(await checkBackup(await openBackup(resolve(values.backup)), checkHomes)));
     return;
   }
   const { homes, failed, counted } = await eachHome('verify');

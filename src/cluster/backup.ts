@@ -54,20 +54,20 @@ export interface Backup {
   readonly secrets: Secrets;
 }
 
-/** Checks the restored copy of a backup. Throws when something in it is wrong. */
-export type Check = (urls: DatabaseUrls) => Promise<void>;
+/** Checks the restored copy of a backup; returns its counts. Throws when something in it is wrong. */
+export type Check<T> = (urls: DatabaseUrls) => Promise<T>;
 
 /**
  * Backs an installation up into a folder of its own below another: the database as it stood at one moment, and the secrets. It is made
  * aside, restored into a throwaway cluster and checked there, and only then gets its name. `now`: epoch milliseconds.
  */
-export async function makeBackup(
+export async function makeBackup<T>(
   installation: Installation,
   adminUrl: string,
   below: string,
   now: number,
-  check: Check,
-): Promise<Backup> {
+  check: Check<T>,
+): Promise<{ readonly folder: string; readonly checked: T }> {
   const at = new Date(now).toISOString();
   const folder = resolve(below, `salt-ledger-${at.slice(0, 19).replaceAll(':', '-')}Z`);
   const aside = `${folder}.part`;
@@ -94,9 +94,9 @@ export async function makeBackup(
       sha256: await sha256Of(dump),
     };
     writeWhole(join(aside, ABOUT), JSON.stringify(whole, null, 2));
-    await checkBackup(await openBackup(aside), check);
+    const checked = await checkBackup(await openBackup(aside), check);
     renameSync(aside, folder);
-    return { folder, about: whole, secrets: installation.secrets };
+    return { folder, checked };
   } catch (error) {
     rmSync(aside, { recursive: true, force: true });
     throw error;
@@ -147,13 +147,13 @@ async function sha256Of(file: string): Promise<string> {
 }
 
 /** Restores a backup into a cluster that nothing outlives, and has it checked there. */
-export async function checkBackup(backup: Backup, check: Check): Promise<void> {
+export async function checkBackup<T>(backup: Backup, check: Check<T>): Promise<T> {
   const parent = mkdtempSync(join(tmpdir(), 'salt-check-'));
   // As root the cluster belongs to another user, who must be able to open the folder.
   chmodSync(parent, 0o755);
   const cluster: Cluster = { folder: join(parent, 'cluster'), superuserPassword: backup.secrets.superuser };
   try {
-    await fillNewCluster(backup, cluster, check, '-c fsync=off');
+    return await fillNewCluster(backup, cluster, check, '-c fsync=off');
   } finally {
     rmSync(parent, { recursive: true, force: true });
   }
@@ -163,7 +163,11 @@ export async function checkBackup(backup: Backup, check: Check): Promise<void> {
  * Restores a backup into a data folder that is not there yet, or empty: a cluster of its own with the database, checked, and the secrets.
  * Throws where there is something, and leaves nothing behind where it fails.
  */
-export async function restoreBackup(backup: Backup, folder: string, check: Check): Promise<Installation> {
+export async function restoreBackup<T>(
+  backup: Backup,
+  folder: string,
+  check: Check<T>,
+): Promise<{ readonly installation: Installation; readonly checked: T }> {
   if (existsSync(folder) && readdirSync(folder).length > 0)
     throw new Error(
       `${folder} is not empty. A backup is restored into a new folder: nothing is overwritten.`,
@@ -171,21 +175,21 @@ export async function restoreBackup(backup: Backup, folder: string, check: Check
   mkdirSync(folder, { recursive: true, mode: 0o755 });
   const installation = installationWith(resolve(folder), backup.secrets);
   try {
-    await fillNewCluster(backup, installation.cluster, check);
+    const checked = await fillNewCluster(backup, installation.cluster, check);
     writeWhole(secretsFile(installation.folder), JSON.stringify(backup.secrets));
-    return installation;
+    return { installation, checked };
   } catch (error) {
     for (const name of readdirSync(folder)) rmSync(join(folder, name), { recursive: true, force: true });
     throw error;
   }
 }
 
-async function fillNewCluster(
+async function fillNewCluster<T>(
   { folder, about, secrets }: Backup,
   cluster: Cluster,
-  check: Check,
+  check: Check<T>,
   options = '',
-): Promise<void> {
+): Promise<T> {
   const version = programsFor(about.postgresql);
   await initCluster(cluster, version);
   const running = await startCluster(cluster, { options });
@@ -193,7 +197,7 @@ async function fillNewCluster(
     const adminUrl = running.adminUrl(DATABASE);
     await makeEmptyDatabase(adminUrl, about.roles, secrets);
     await fillDatabase(adminUrl, join(folder, DUMP), version);
-    await check(await setUpDatabase(adminUrl, secrets, MIGRATIONS));
+    return await check(await setUpDatabase(adminUrl, secrets, MIGRATIONS));
   } finally {
     await stopCluster(cluster);
   }

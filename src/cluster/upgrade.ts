@@ -1,6 +1,6 @@
 import { mkdtempSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { rolesOf } from '../server/db/roles.ts';
+import { rolesOf, type RoleNames } from '../server/db/roles.ts';
 import { setUpDatabase, urlsOf, withClient } from '../server/db/setup.ts';
 import { initCluster, startCluster, stopCluster, versionOf, type Cluster } from './cluster.ts';
 import { dumpDatabase, fillDatabase } from './dump.ts';
@@ -12,11 +12,11 @@ import type { Check } from './backup.ts';
  * Moves an installation's data into a cluster of another PostgreSQL version: filled beside the old one, checked, and only then put in its
  * place. The old cluster stays beside it; answers with where. Nobody else may use the installation meanwhile.
  */
-export async function moveCluster(
+export async function moveCluster<T>(
   { folder, cluster, secrets }: Installation,
   version: number,
-  check: Check,
-): Promise<string> {
+  check: Check<T>,
+): Promise<{ readonly kept: string; readonly checked: T }> {
   const from = versionOf(cluster);
   const aside: Cluster = { ...cluster, folder: join(folder, `cluster.moving-${version}`) };
   const work = mkdtempSync(join(folder, 'moving-'));
@@ -27,24 +27,40 @@ export async function moveCluster(
     const roles = await dumpFrom(old.adminUrl(DATABASE), secrets, dump, version).finally(() =>
       stopCluster(cluster),
     );
-    await initCluster(aside, version);
-    const running = await startCluster(aside);
-    try {
-      const adminUrl = running.adminUrl(DATABASE);
-      await makeEmptyDatabase(adminUrl, roles, secrets);
-      await fillDatabase(adminUrl, dump, version);
-      await check(await setUpDatabase(adminUrl, secrets, MIGRATIONS));
-    } finally {
-      await stopCluster(aside);
-    }
+    const checked = await fillAside(aside, version, dump, { roles, secrets, check });
     const kept = join(folder, keptName(from));
     rmSync(kept, { recursive: true, force: true });
     renameSync(cluster.folder, kept);
     renameSync(aside.folder, cluster.folder);
-    return kept;
+    return { kept, checked };
   } finally {
     rmSync(work, { recursive: true, force: true });
     rmSync(aside.folder, { recursive: true, force: true });
+  }
+}
+
+interface Filling<T> {
+  readonly roles: RoleNames;
+  readonly secrets: Installation['secrets'];
+  readonly check: Check<T>;
+}
+
+/** Makes the new cluster, fills it from the dump and checks it; returns what the check returns. */
+async function fillAside<T>(
+  aside: Cluster,
+  version: number,
+  dump: string,
+  { roles, secrets, check }: Filling<T>,
+): Promise<T> {
+  await initCluster(aside, version);
+  const running = await startCluster(aside);
+  try {
+    const adminUrl = running.adminUrl(DATABASE);
+    await makeEmptyDatabase(adminUrl, roles, secrets);
+    await fillDatabase(adminUrl, dump, version);
+    return await check(await setUpDatabase(adminUrl, secrets, MIGRATIONS));
+  } finally {
+    await stopCluster(aside);
   }
 }
 

@@ -151,9 +151,8 @@ describe('another PostgreSQL', () => {
     const before = await contentOf(home.folder);
     await stopCluster(installation.cluster);
     const version = versionOf(installation.cluster);
-    const kept = await moveCluster(installation, version, async (urls) => {
-      expect((await checkHomes(urls)).homes).toBe(6);
-    });
+    const { kept, checked } = await moveCluster(installation, version, checkHomes);
+    expect(checked.homes).toBe(6);
     expect(versionOf({ ...installation.cluster, folder: kept })).toBe(version);
     expect(await contentOf(home.folder)).toEqual(before);
     await stopCluster(installation.cluster);

@@ -8,6 +8,7 @@ import { ask } from '../../device/ask.ts';
 import KitTable from '../../kit/KitTable.vue';
 import PageState from '../../kit/PageState.vue';
 import { deviceName } from '../../parts/account/deviceName.ts';
+import EndBrowser from './EndBrowser.vue';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSaying } from '../../composables/useSaying.ts';
@@ -82,34 +83,18 @@ const endOthers = () => end(endOtherBrowsers, t('account.endedOthers'));
     >
       <template #cell="{ row, field }">
         <template v-if="field === 'act'">
-          <span v-if="row.here" class="soft">{{ t('account.here') }}</span>
-          <Button
-            v-else
-            text
-            :aria-label="t('account.endOf', { device: row.device })"
-            :disabled="busy"
-            @click="endOne(row)"
-            >{{ t('account.end') }}</Button
-          >
+          <EndBrowser :here="row.here" :device="row.device" :busy="busy" @end="endOne(row)" />
         </template>
         <template v-else-if="field === 'device'">{{ row.device }}</template>
         <template v-else>{{ when(field === 'since' ? row.since : row.seenAt) }}</template>
       </template>
       <template #line="{ row }">
-        <div class="line">
+        <div class="k-line">
           <span>
             {{ row.device }}<br />
             <span class="soft small">{{ t('account.seen') }}: {{ when(row.seenAt) }}</span>
           </span>
-          <span v-if="row.here" class="soft">{{ t('account.here') }}</span>
-          <Button
-            v-else
-            text
-            :aria-label="t('account.endOf', { device: row.device })"
-            :disabled="busy"
-            @click="endOne(row)"
-            >{{ t('account.end') }}</Button
-          >
+          <EndBrowser :here="row.here" :device="row.device" :busy="busy" @end="endOne(row)" />
         </div>
       </template>
     </KitTable>
@@ -118,12 +103,3 @@ const endOthers = () => end(endOtherBrowsers, t('account.endedOthers'));
     </p>
   </section>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 1rem;
-}
-</style>

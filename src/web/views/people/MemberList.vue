@@ -142,7 +142,7 @@ async function goOn(): Promise<void> {
         />
       </template>
       <template #line="{ row }">
-        <div class="line">
+        <div class="k-line">
           <span>
             {{ nameOf(row) }}<br />
             <span class="soft small">{{ t(`people.roles.${row.role}`) }}</span>
@@ -175,12 +175,3 @@ async function goOn(): Promise<void> {
     />
   </section>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 1rem;
-}
-</style>
