@@ -1,3 +1,6 @@
+import { readdirSync } from 'node:fs';
+import { request } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -321,6 +324,30 @@ describe('a packed house file', () => {
     await agent.get(path).expect(404);
   });
 
+  test('sending that breaks off ends nothing but itself', async () => {
+    const { port } = api.server.address() as AddressInfo;
+    const cookie = agent.jar.getCookies({ domain: '127.0.0.1', path: '/', secure: false, script: false });
+    const sending = request({
+      port,
+      host: '127.0.0.1',
+      method: 'POST',
+      path: '/api/house-files?act=import',
+      headers: {
+        cookie: cookie.map(({ name, value }) => `${name}=${value}`).join('; '),
+        'content-type': 'multipart/form-data; boundary=x',
+        'content-length': '100000',
+      },
+    });
+    sending.on('error', () => undefined);
+    sending.write('--x\r\ncontent-disposition: form-data; name="file"; filename="a"\r\n\r\nabc');
+    const folders = (): number =>
+      readdirSync(tmpdir()).filter((name) => name.startsWith('salt-import-')).length;
+    await expect.poll(folders, { timeout: 10_000 }).toBeGreaterThan(0);
+    sending.destroy();
+    await expect.poll(folders, { timeout: 10_000 }).toBe(0);
+    await agent.get('/api/me').expect(200);
+  });
+
   test('without a file it is said that there is none; nobody signed out sends one', async () => {
     const none = await agent.post('/api/house-files?act=preview').send({});
     expect([none.status, none.body.field]).toEqual([400, 'file']);
@@ -334,6 +361,9 @@ describe('a packed house file', () => {
       .send('--x');
     for (const { status, body } of [two, broken])
       expect([status, (body as { field: string }).field]).toEqual([400, 'file']);
+    // Nothing of what was sent lies about.
+    const left = (): string[] => readdirSync(tmpdir()).filter((name) => name.startsWith('salt-import-'));
+    await expect.poll(left, { timeout: 10_000 }).toEqual([]);
     await supertest(api.server)
       .post('/api/house-files?act=import')
       .attach('file', Buffer.from('x'), 'x')

@@ -56,7 +56,7 @@ const OPENED: readonly (readonly [path: string, words: string])[] = [
   ['/house', 'Basement'],
   ['/house/alarms', 'Alarms where they belong'],
   ['/house/about', 'Who lives here'],
-  ['/house/people', 'People who can see 14 Juniper Bend'],
+  ['/house/people', 'signed in: Chrome'],
   ['/house/walk', 'Room by room'],
   ['/house/add', 'Something new'],
   ['/record', 'Done'],
