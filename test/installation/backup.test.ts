@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { startCluster, stopCluster, versionOf } from '../../src/cluster/cluster.ts';
+import { freePort, startCluster, stopCluster, versionOf } from '../../src/cluster/cluster.ts';
 import { DATABASE, openInstallation } from '../../src/cluster/installation.ts';
 import { moveCluster } from '../../src/cluster/upgrade.ts';
 import { checkHomes } from '../../src/cli/checkHomes.ts';
@@ -82,9 +82,10 @@ describe('a backup', () => {
     await stopCluster(openInstallation(into).cluster);
     const verified = await home.run(['npm', 'run', '--silent', 'verify'], { DATA_DIR: into });
     expect(verified.out).toMatch(/^6 homes, \d+ entries read, 0 homes not/);
-    const second = home.begin(['bash', 'scripts/start.sh'], { DATA_DIR: into, PORT: String(home.port + 1) });
+    const port = String(await freePort());
+    const second = home.begin(['bash', 'scripts/start.sh'], { DATA_DIR: into, PORT: port });
     await untilSaid(second, 'Ctrl-C stops it');
-    const signedIn = await fetch(`http://127.0.0.1:${home.port + 1}/api/sign-in`, {
+    const signedIn = await fetch(`http://127.0.0.1:${port}/api/sign-in`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ email: 'demo@salt-ledger.example', password: 'salt-and-water' }),

@@ -2,7 +2,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, writeFile
 import { once } from 'node:events';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { postmasterPid } from '../../src/cluster/cluster.ts';
+import { freePort, postmasterPid } from '../../src/cluster/cluster.ts';
 import { end, newInstalled, untilSaid, type Installed, type Started } from '../support/installed.ts';
 
 let home: Installed;
@@ -71,11 +71,12 @@ describe('PostgreSQL under npm start', () => {
   });
 
   test('stays for a second server process when the first one goes, and is stopped with the last', async () => {
-    const second = home.begin(['npm', 'run', '--silent', 'serve'], { PORT: String(home.port + 1) });
+    const port = await freePort();
+    const second = home.begin(['npm', 'run', '--silent', 'serve'], { PORT: String(port) });
     await untilSaid(second, 'Ctrl-C stops it');
     expect(await end(started, 'SIGTERM')).toBe(0);
     expect(isUp()).toBe(true);
-    const answer = await fetch(`http://127.0.0.1:${home.port + 1}/api/ready`);
+    const answer = await fetch(`http://127.0.0.1:${port}/api/ready`);
     expect(answer.status).toBe(200);
     const gone = once(second.process, 'exit');
     process.kill(-(second.process.pid ?? 0), 'SIGTERM');
