@@ -1,4 +1,4 @@
-import { mkdtempSync, renameSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { rolesOf, type RoleNames } from '../server/db/roles.ts';
 import { setUpDatabase, urlsOf, withClient } from '../server/db/setup.ts';
@@ -7,6 +7,9 @@ import { dumpDatabase, fillDatabase } from './dump.ts';
 import { makeEmptyDatabase } from './emptyDatabase.ts';
 import { DATABASE, keptName, MIGRATIONS, type Installation } from './installation.ts';
 import type { Check } from './backup.ts';
+
+/** How the folder of a dump on its way begins. */
+const WORK = 'moving-';
 
 /**
  * Moves an installation's data into a cluster of another PostgreSQL version: filled beside the old one, checked, and only then put in its
@@ -19,7 +22,10 @@ export async function moveCluster<T>(
 ): Promise<{ readonly kept: string; readonly checked: T }> {
   const from = versionOf(cluster);
   const aside: Cluster = { ...cluster, folder: join(folder, `cluster.moving-${version}`) };
-  const work = mkdtempSync(join(folder, 'moving-'));
+  // One that was killed may have left its dump.
+  for (const left of readdirSync(folder).filter((name) => name.startsWith(WORK)))
+    rmSync(join(folder, left), { recursive: true, force: true });
+  const work = mkdtempSync(join(folder, WORK));
   const dump = join(work, 'database.dump');
   rmSync(aside.folder, { recursive: true, force: true });
   try {
