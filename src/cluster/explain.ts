@@ -51,7 +51,7 @@ export function explain(error: unknown, folder: string): string {
   return cause ? `${cause[1](folder)}\n(${said.trim().split('\n').at(-1)})` : said;
 }
 
-/** What an error says, with what it was brought about by; one of several addresses says what each said. */
+/** The message of an error, with its code; for several addresses, the message of each. */
 function saidBy(error: unknown): string {
   if (error instanceof AggregateError) return error.errors.map(saidBy).join('\n');
   if (!(error instanceof Error)) return String(error);

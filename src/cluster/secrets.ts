@@ -40,7 +40,7 @@ export function readSecrets(file: string): Secrets {
   );
 }
 
-/** What is not JSON has none of the fields. */
+/** Parses JSON; any other text becomes null, which the schema refuses. */
 function parse(text: string): unknown {
   try {
     return JSON.parse(text) as unknown;

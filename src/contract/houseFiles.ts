@@ -3,7 +3,7 @@ import { uuidSchema } from './basics.ts';
 
 export const sendHouseFileQuerySchema = z.strictObject({ act: z.enum(['preview', 'import']) });
 
-/** What a house file holds and what would become of it, or the home that was made of it. */
+/** A preview of a house file, or the id of the home that was made of it. */
 export const houseFileAnswerSchema = z.discriminatedUnion('act', [
   z.strictObject({
     act: z.literal('preview'),

@@ -25,7 +25,7 @@ export const invitationSchema = z.strictObject({
 export type Invitation = z.infer<typeof invitationSchema>;
 
 export const tokenBodySchema = z.strictObject({ token: tokenSchema });
-/** What a link leads to. `mine`: whether it was made for the account that looks. */
+/** The content of an invitation. `mine`: whether it was made for the account that asks. */
 export const offerSchema = z.strictObject({
   homeName: z.string(),
   role: roleSchema,

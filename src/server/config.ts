@@ -68,7 +68,7 @@ const environmentSchema = z.object({
   DEMO_PASSWORD: z.string().optional(),
 });
 
-/** What people set, read. */
+/** The settings after parsing. */
 export interface Settings {
   readonly host: string;
   readonly port: number;

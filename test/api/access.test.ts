@@ -156,7 +156,7 @@ describe('roles', () => {
     }
   });
 
-  // What is sent is nonsense, and ids lead nowhere: whoever may call is told that, and nobody else comes so far.
+  // The body is nonsense and the ids lead nowhere: who may call gets that error, everybody else is refused first.
   test.each(ofHomes.flatMap(([name, spec]) => roleSchema.options.map((role) => [name, role, spec] as const)))(
     '%s as %s: let in or not, as the table of rights says',
     async (name, role, spec) => {

@@ -206,7 +206,7 @@ describe('a packed house file', () => {
     );
     expect(again.origin).toEqual({ homeId, lastHash: last?.['hash'] });
     expect(await verified(copy)).toEqual({ entries: 2, broken: null });
-    // What points to what points within the copy.
+    // References point within the copy.
     const [duty] = again.duties;
     expect(again.checklists?.[0]?.state.items[0]?.duties).toEqual([duty?.id]);
     expect((await agent.get(`/api/homes/${copy}/photos`).expect(200)).body).toMatchObject([

@@ -16,7 +16,7 @@ declare module 'express-session' {
     demo: boolean;
     /** By which the browser is known to its person; the session's own id is a secret. */
     handle: string;
-    /** What the browser called itself. */
+    /** The user agent of the browser. */
     agent: string;
     since: number;
     seenAt: number;
@@ -89,7 +89,7 @@ export function endIdle(): RequestHandler {
   };
 }
 
-/** What the browser of a request calls itself. */
+/** The user agent of a request, in printable ASCII. */
 export const agentOf = (request: Request): string =>
   (request.headers['user-agent'] ?? '').replaceAll(/[^\x20-\x7e]/g, '').slice(0, LONGEST_AGENT);
 

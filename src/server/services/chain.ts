@@ -8,7 +8,7 @@ export function canonicalHash(value: unknown): string {
   return createHash('sha256').update(text, 'utf8').digest('hex');
 }
 
-/** What the first line of a ledger is sealed to. */
+/** The previous hash of the first line of a ledger. */
 export const firstHash = '0'.repeat(64);
 
 /** The hash that seals a line of a home's ledger to the line before it. */

@@ -113,7 +113,7 @@ export async function withdrawInvitation(tx: Tx, home: Home, id: string, writing
   await noteAct(tx, home, { act: 'invitationWithdrawn', email }, writing);
 }
 
-/** What a link leads to, for somebody who is signed in. */
+/** Reads the invitation of a link, for somebody who is signed in. */
 export async function readInvitation(
   db: Database,
   personId: string,
@@ -143,7 +143,7 @@ export async function acceptInvitation(
   return { homeId };
 }
 
-/** What was done with a home besides its record, the last first. */
+/** The access history of a home, the newest first. */
 export async function actsOf(
   tx: Tx,
   home: Home,

@@ -112,7 +112,7 @@ export interface FoundInvitation extends Record<string, unknown> {
   readonly mine: boolean;
 }
 
-/** What an invitation offers, by the hash of its secret; null where there is none, or it has run out. */
+/** Finds an invitation by the hash of its secret; null when there is none, or it has expired. */
 export async function findInvitation(tx: Tx, hash: string, now: Date): Promise<FoundInvitation | null> {
   const { rows } = await tx.execute<FoundInvitation>(sql`
     SELECT home_name AS "homeName", role, by_name AS "byName", expires_at AS "expiresAt", mine
@@ -151,7 +151,7 @@ export interface StoredAct extends Record<string, unknown> {
   readonly about: object;
 }
 
-/** What was done with a home before a moment, the last first. Only its owners see any. */
+/** The acts on a home before a moment, the newest first. Only owners get any. */
 export async function listActs(tx: Tx, homeId: string, before: Date, most: number): Promise<StoredAct[]> {
   const { rows } = await tx.execute<StoredAct>(sql`
     SELECT id, at, by_person AS by, act, about FROM acts_of(${homeId}, ${before.toISOString()}, ${most})`);

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Database, Tx } from '../db/database.ts';
 import { session } from '../db/tables/index.ts';
 
-/** What the session of a signed-in browser holds. Times are epoch milliseconds. */
+/** The content of the session of a signed-in browser. Times are epoch milliseconds. */
 const contentSchema = z.object({
   personId: z.string(),
   handle: z.string().default(''),

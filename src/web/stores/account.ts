@@ -16,7 +16,7 @@ export const endBrowser = (browserId: string) => call('endBrowser', { params: { 
 export const endOtherBrowsers = () => call('endOtherBrowsers');
 export const deleteAccount = () => call('deleteAccount');
 
-/** What the link of an invitation leads to. */
+/** Reads the invitation of a link. */
 export const readInvitation = (token: string): Promise<Offer> => call('readInvitation', { body: { token } });
 /** Takes an invitation; answers with the home. */
 export const acceptInvitation = (token: string) => call('acceptInvitation', { body: { token } });

@@ -218,7 +218,7 @@ BEGIN
   DELETE FROM public.account a WHERE a.person_id = public.me();
   RETURN true;
 END $$;--> statement-breakpoint
--- What an owner may know of who came to a home and what they did with it, newest first: its acts, and the members' sign-ins since they joined.
+-- The access history of a home for its owners, newest first: its acts, and the members' sign-ins since they joined.
 CREATE FUNCTION acts_of(of_home uuid, before timestamptz, most integer)
 RETURNS TABLE (id uuid, at timestamptz, by_person uuid, act text, about jsonb)
 LANGUAGE sql STABLE SECURITY DEFINER SET search_path = pg_catalog, public, pg_temp AS $$

@@ -7,7 +7,7 @@ export const signIn = pgTable(
     id: uuid('id').primaryKey(),
     personId: uuid('person_id').notNull(),
     at: timestamp('at', { withTimezone: true, precision: 3 }).notNull(),
-    /** What the browser called itself. */
+    /** The user agent of the browser. */
     agent: text('agent').notNull(),
   },
   (table) => [index('sign_in_person').on(table.personId, table.at)],
