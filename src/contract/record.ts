@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PAPER_KINDS, PAPER_TYPES } from '../core/formats/attachments.ts';
+import { keptPaperSchema, PAPER_KINDS, PAPER_TYPES } from '../core/formats/attachments.ts';
 import { text } from '../core/basics/text.ts';
 import { civilDateSchema, isCivilDate } from '../core/calendar/civilDate.ts';
 import { verdictSchema } from '../core/basics/verdict.ts';
@@ -67,16 +67,10 @@ export const DOCUMENT_KINDS = PAPER_KINDS;
 export const DOCUMENT_TYPES = PAPER_TYPES;
 /** Bytes of one document in base 64: eight million and a third. */
 const MOST_DOCUMENT_TEXT = 11_000_000;
-export const newDocumentSchema = z.strictObject({
-  asset: uuidSchema,
-  kind: z.enum(DOCUMENT_KINDS),
-  title: text().trim().min(1).max(200),
-  /** Until when it covers the thing: a warranty, a service contract. */
-  coverEnds: civilDateSchema.nullable(),
-  fileName: text().trim().min(1).max(200),
-  type: z.enum(DOCUMENT_TYPES),
-  file: z.base64().min(1).max(MOST_DOCUMENT_TEXT),
-});
+/** A paper as it is sent: as a house file has it, with its content in place of its hash. */
+export const newDocumentSchema = keptPaperSchema
+  .omit({ id: true, by: true, addedAt: true })
+  .extend({ asset: uuidSchema, file: z.base64().min(1).max(MOST_DOCUMENT_TEXT) });
 export const documentSchema = newDocumentSchema.omit({ file: true }).extend({
   id: uuidSchema,
   bytes: z.int(),
