@@ -44,7 +44,8 @@ export function planText(house: House, plan: HomePlan, { find, seed }: Told): st
   const titleOf = (task: HomeTask): string => {
     const duty = duties.get(task.duty);
     const title = duty ? practiceTitle({ find, wording }, duty.practice) : task.duty;
-    return `${title}: ${assets.get(task.asset)?.name ?? task.asset}`;
+    const name = `${title}: ${assets.get(task.asset)?.name ?? task.asset}`;
+    return task.asks === 'look' ? `${name} (${speech.t('plan.checkOnly')})` : name;
   };
   const speech: Speech = {
     t: plainTranslate(vocabulary),
@@ -55,7 +56,7 @@ export function planText(house: House, plan: HomePlan, { find, seed }: Told): st
     dutyTitle: (id) => id,
   };
   const weeks = plan.weeks.flatMap((week, index) => {
-    const tasks = plan.tasks.filter((one) => one.week === index).sort((a, b) => (a.day < b.day ? -1 : 1));
+    const tasks = plan.tasks.filter((one) => one.week === index);
     if (tasks.length === 0) return [];
     const head = speech.t('cli.planWeek', {
       from: formats.longDate(week.from),

@@ -7,7 +7,7 @@ const { duty } = practicesOf('garden');
 export const garden: readonly Practice[] = [
   duty({
     code: 'lawn-autumn-programme',
-    title: 'Get the lawn ready for winter',
+    title: 'Yearly lawn care',
     why: 'In cool weather grass grows strong for spring. Leaves left on it kill it.',
     appliesTo: ['lawn'],
     minutes: 240,

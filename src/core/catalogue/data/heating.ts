@@ -651,6 +651,7 @@ export const heating: readonly Practice[] = [
     ],
     defaultSchool: 'yearly',
     defaultBecause: 'Every gallon burned leaves soot.',
+    after: ['co-alarm-test-and-battery'],
     handy: ['chimney-inspect-and-sweep'],
     covers: ['heating-service-visit'],
   }),

@@ -1,4 +1,4 @@
-import { toCivilDate, toDay, type CivilDate } from '../../calendar/civilDate.ts';
+import { toCivilDate, toDay, type CivilDate, type DayNumber } from '../../calendar/civilDate.ts';
 import type { Household } from '../../house/household.ts';
 import { USUAL_COSTS, type CostParts } from '../costs.ts';
 import { ownParts, type NoWeek, type OwnParts } from '../ready.ts';
@@ -32,7 +32,7 @@ export interface PlannedWeek {
   readonly minutes: number;
 }
 
-/** A home's year as it is planned. */
+/** A home's year as it is planned. `tasks`: in the order of doing. */
 export interface HomePlan {
   readonly on: CivilDate;
   readonly household: Household;
@@ -56,14 +56,14 @@ export interface HomeToPlan {
 export function arrange(toPlan: HomeToPlan, solved: Plan): HomePlan {
   const { tasks, home, weeks, household } = toPlan;
   const byKey = new Map(tasks.map((task) => [task.key, task]));
-  const days = daysOf(toPlan, solved.plan);
+  const problemTasks = new Map(home.problem.tasks.map((one) => [one.id, one]));
   return {
     on: toCivilDate(weeks.today),
     household,
     weeks: weeksOf(toPlan, solved.plan),
-    tasks: home.problem.tasks.flatMap((one): PlannedTask[] => {
-      const [task, week, day] = [byKey.get(one.id), solved.plan[one.id], days.get(one.id)];
-      if (!task || week === undefined || day === undefined) return [];
+    tasks: daysOf(toPlan, solved.plan).flatMap(([key, day]): PlannedTask[] => {
+      const [task, week, one] = [byKey.get(key), solved.plan[key], problemTasks.get(key)];
+      if (!task || !one || week === undefined) return [];
       return [{ task, week, day: toCivilDate(day), cost: ownParts(one, week, USUAL_COSTS) }];
     }),
     unplaced: solved.unplaced.flatMap((one): UnplacedTask[] => {
@@ -75,10 +75,11 @@ export function arrange(toPlan: HomeToPlan, solved: Plan): HomePlan {
   };
 }
 
+/** The day of each task by its key, in the order of doing: by day, and on one day each task after those it comes after. */
 function daysOf(
   { tasks, home, weeks, household, open }: HomeToPlan,
   plan: Readonly<Record<string, number>>,
-): Map<string, number> {
+): [string, DayNumber][] {
   const before = new Map<string, string[]>();
   for (const [first, second] of home.problem.before)
     before.set(second, [...(before.get(second) ?? []), first]);
@@ -87,11 +88,11 @@ function daysOf(
     const week = plan[task.key];
     if (week !== undefined) byWeek.set(week, [...(byWeek.get(week) ?? []), task]);
   }
-  return new Map(
-    [...byWeek].flatMap(([week, here]) => [
+  return [...byWeek]
+    .flatMap(([week, here]) => [
       ...daysOfWeek(inOrder(here, before), week, { weeks, household, weather: open, before }),
-    ]),
-  );
+    ])
+    .sort(([, a], [, b]) => a - b);
 }
 
 function whyOf(

@@ -184,6 +184,12 @@ describe('a week as trips', () => {
     ]);
     expect(trips[0]?.visit).toBe('heating');
   });
+
+  test('a trip stands after those of its day that hold what comes first', () => {
+    const some = [task('filter'), task('split', { setUps: ['power-off'], after: ['filter'] })];
+    const trips = tripsOf(some.map((one) => planned(one, ON)));
+    expect(trips.map(({ tasks }) => tasks.map(({ task }) => task.duty))).toEqual([['filter'], ['split']]);
+  });
 });
 
 test('own work is held against hired where the household could do it and knows the price', () => {

@@ -4,7 +4,7 @@ import { civil, toDay } from '../../calendar/civilDate.ts';
 import type { ClimatePlace } from '../../climate/climate.ts';
 import { HomeSeasons } from '../../climate/homeSeasons.ts';
 import { NO_WEATHER } from '../../climate/weather.ts';
-import { usualHousehold } from '../../house/household.ts';
+import { usualHousehold, type Household } from '../../house/household.ts';
 import { homeProblem } from './homeProblem.ts';
 import type { HomeTask } from './homeTask.ts';
 import { onceAtFirst } from './onceAtFirst.ts';
@@ -69,7 +69,45 @@ describe('work nobody has done yet', () => {
     expect(onceAtFirst([first, monthly], toDay(ON))).toHaveLength(2);
     const far = { ...next, earliest: civil('2027-02-01'), due: civil('2027-02-20') };
     expect(onceAtFirst([first, far], toDay(ON))).toHaveLength(2);
+    // A trade that must be asked six weeks before has its own six weeks after that.
+    expect(onceAtFirst([{ ...first, leadDays: 42 }, far], toDay(ON))).toHaveLength(1);
   });
+
+  test('is done once where its next time is due within the same week', () => {
+    const first = someTask('ceiling', { baseline: true });
+    const next = someTask('ceiling', {
+      number: 2,
+      key: 'ceiling 2',
+      earliest: civil('2026-11-29'),
+      due: civil('2026-12-02'),
+    });
+    expect(onceAtFirst([first, next], toDay(ON))).toEqual([{ ...next, key: 'ceiling 1', number: 1 }]);
+    const weekly = { ...next, due: civil('2026-12-04') };
+    expect(onceAtFirst([first, weekly], toDay(ON))).toHaveLength(2);
+    // First it is looked at, and then the work may be due at once.
+    expect(onceAtFirst([{ ...first, asks: 'look' }, next], toDay(ON))).toHaveLength(2);
+  });
+});
+
+test('work on a ladder has no week whose only warm days are not days of the household', () => {
+  const outlook = [28, 29, 30].map((day) => ({
+    date: civil(`2026-11-${day}`),
+    high: day === 30 ? 12 : -4,
+    low: -8,
+    rain: 0,
+    gust: 3,
+  }));
+  const weather = new WeekWeather(COLD, { ...NO_WEATHER, outlook });
+  const task = someTask('gutters', { weather: ['ladder'], latest: civil('2026-12-06') });
+  const blockedFor = (household: Household): number[] =>
+    homeProblem([task], {
+      weeks: new Weeks(toDay(ON), 53),
+      weather,
+      seasons: new HomeSeasons(COLD),
+      household,
+    }).closed.map(({ week }) => week);
+  expect(blockedFor(usualHousehold(3))).toContain(1);
+  expect(blockedFor({ minutes: [60, 0, 0, 0, 0, 60, 60] })).not.toContain(1);
 });
 
 test('work that comes first comes first, unless the later one would be late for it', () => {

@@ -1,6 +1,6 @@
 import { toDay, type DayNumber } from '../../calendar/civilDate.ts';
 import type { HomeSeasons } from '../../climate/homeSeasons.ts';
-import { hasHelper, isAway, minutesOf, type Household } from '../../house/household.ts';
+import { hasHelper, isAway, minutesOf, minutesOn, type Household } from '../../house/household.ts';
 import { SET_UP_MINUTES, type Consequence } from '../../practice/planning.ts';
 import { setUpSchema } from '../../practice/lists.ts';
 import type { PlanTask, Problem } from '../problem.ts';
@@ -223,8 +223,16 @@ function closes(
     case 'helper':
       return task.two && !isHired && there.length > 0 && !there.some((day) => hasHelper(household, day));
     case 'weather':
-      return !isHired && !weather.daysAllow(there.length > 0 ? there : days, task.weather);
+      return (
+        !isHired && !weather.daysAllow(workDays(there.length > 0 ? there : days, household), task.weather)
+      );
   }
+}
+
+/** The days on which the household works; all of them in a week it gives no time to. */
+function workDays(days: readonly DayNumber[], household: Household): readonly DayNumber[] {
+  const given = days.filter((day) => minutesOn(household, day) > 0);
+  return given.length > 0 ? given : days;
 }
 
 const isTooHot = (

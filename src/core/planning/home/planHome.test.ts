@@ -36,9 +36,11 @@ function demoPlan(name: string, on = ON): HomePlan {
 /** Rules that no plan may break, told where one is. */
 function broken(plan: HomePlan): string[] {
   const weeks = new Weeks(toDay(plan.on), plan.weeks.length);
-  return plan.tasks.flatMap(({ task, week, day }): string[] => {
+  return plan.tasks.flatMap(({ task, week, day }, place): string[] => {
     const { key, earliest, worthUntil } = task;
+    const next = plan.tasks[place + 1];
     const wrong = [
+      next !== undefined && next.day < day && `${key} is told before an earlier day`,
       toDay(day) < toDay(earliest) && `${key} is before its earliest day`,
       toDay(day) < toDay(plan.on) && `${key} is in the past`,
       weeks.of(toDay(day)) !== week && `${key} has a day of another week`,

@@ -3,6 +3,7 @@ import { SET_UP_MINUTES } from '../../practice/planning.ts';
 import type { SetUp, PracticeSystem } from '../../practice/lists.ts';
 import type { ReadyProblem } from '../ready.ts';
 import { tryMove } from '../tryMove.ts';
+import { afterOthers } from './afterOthers.ts';
 import type { PlannedTask } from './arrange.ts';
 
 /** Work of one day that is done together: what needs the same set-ups, one visit of a trade, or the rest indoors or outdoors. */
@@ -16,7 +17,7 @@ export interface Trip {
   readonly minutes: number;
 }
 
-/** The work of a week as trips, by day; of one day visits first, then what needs a set-up, then the rest. */
+/** The work of a week as trips, by day; of one day visits first, then what needs a set-up, then the rest, but each after those it comes after. */
 export function tripsOf(tasks: readonly PlannedTask[]): Trip[] {
   const groups = new Map<string, PlannedTask[]>();
   for (const one of tasks) {
@@ -25,7 +26,8 @@ export function tripsOf(tasks: readonly PlannedTask[]): Trip[] {
     const key = `${day} ${with_} ${task.doer !== 'trade' && task.outdoors}`;
     groups.set(key, [...(groups.get(key) ?? []), one]);
   }
-  const trips = [...groups.values()].map(toTrip).sort((a, b) => compareDays(a, b) || rank(a) - rank(b));
+  const byDay = [...groups.values()].map(toTrip).sort((a, b) => compareDays(a, b) || rank(a) - rank(b));
+  const trips = afterOthers(byDay, (trip, left) => left.some((other) => comesAfter(trip, other)));
   // Each set-up is made once in a week: its minutes are those of the first trip that needs it.
   const made = new Set<SetUp>();
   return trips.map((trip) => {
@@ -37,6 +39,14 @@ export function tripsOf(tasks: readonly PlannedTask[]): Trip[] {
 
 const compareDays = (a: Trip, b: Trip): number => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0);
 const rank = ({ visit, setUps }: Trip): number => (visit !== null ? 0 : setUps.length > 0 ? 1 : 2);
+
+/** Whether some task of a trip is done after one of another trip of the same day. */
+const comesAfter = (trip: Trip, other: Trip): boolean =>
+  trip !== other &&
+  trip.day === other.day &&
+  trip.tasks.some(({ task: { after } }) =>
+    other.tasks.some(({ task: { practice } }) => practice !== null && after.includes(practice)),
+  );
 
 function toTrip(tasks: readonly PlannedTask[]): Trip {
   const own = tasks.filter(({ task }) => task.doer !== 'trade');
