@@ -3,8 +3,16 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
+/** The files of the first page beside its own, and what goes into each. */
+const FIRST_FILES = {
+  libraries: /node_modules\/(?!zod\/|@fontsource)/,
+  zod: /node_modules\/zod\//,
+  core: /\/src\/core\//,
+  contract: /\/src\/contract\//,
+};
+
 /**
- * The modules that the page needs before it shows anything go into one file: where the signal is weak, sixty small ones take turns to come.
+ * The modules that the page needs before it shows anything go into a few files: where the signal is weak, sixty small ones take turns to come.
  * They are those that the entry imports, whatever other pages import besides.
  */
 function firstModules(): { readonly plugin: Plugin; readonly isFirst: (id: string) => boolean } {
@@ -20,10 +28,28 @@ function firstModules(): { readonly plugin: Plugin; readonly isFirst: (id: strin
       };
       for (const id of this.getModuleIds()) if (this.getModuleInfo(id)?.isEntry) follow(id);
     },
+    // The browser reads these files whole while they come, beside the page, and not function by function when each is first called.
+    generateBundle(_options, bundle) {
+      for (const chunk of Object.values(bundle))
+        if (chunk.type === 'chunk' && (chunk.name === 'first' || chunk.name in FIRST_FILES))
+          chunk.code = `//# allFunctionsCalledOnLoad\n${chunk.code}`;
+    },
   };
   return { plugin, isFirst: (id) => first.has(id) };
 }
 const { plugin: findFirst, isFirst } = firstModules();
+
+/** Parts of the library are left out: its own styles, which its unstyled mode does not use, and its ripple. */
+export const LEFT_OUT = [
+  { find: /^@primeuix\/styles\/.+$/, replacement: resolve('src/web/kit/noStyle.ts') },
+  { find: /^primevue\/ripple$/, replacement: resolve('src/web/kit/noRipple.ts') },
+];
+export const VUE_FLAGS = {
+  __VUE_OPTIONS_API__: 'true',
+  __VUE_PROD_DEVTOOLS__: 'false',
+  __VUE_I18N_LEGACY_API__: 'false',
+  __INTLIFY_PROD_DEVTOOLS__: 'false',
+};
 
 export default defineConfig({
   root: 'src/web',
@@ -70,26 +96,31 @@ export default defineConfig({
     }),
   ],
   // The package itself is fetched only where the browser lacks Temporal.
-  // The library's own styles are left out: its unstyled mode does not use them.
   resolve: {
-    alias: [
-      { find: /^temporal-polyfill$/, replacement: resolve('src/web/device/temporal.ts') },
-      { find: /^@primeuix\/styles\/.+$/, replacement: resolve('src/web/kit/noStyle.ts') },
-    ],
+    alias: [{ find: /^temporal-polyfill$/, replacement: resolve('src/web/device/temporal.ts') }, ...LEFT_OUT],
   },
   worker: { format: 'es' },
-  define: {
-    __VUE_OPTIONS_API__: 'true',
-    __VUE_PROD_DEVTOOLS__: 'false',
-    __VUE_I18N_LEGACY_API__: 'false',
-    __INTLIFY_PROD_DEVTOOLS__: 'false',
-  },
+  define: VUE_FLAGS,
   build: {
     outDir: resolve('dist/web'),
     emptyOutDir: true,
     target: 'es2022',
     manifest: true,
-    rolldownOptions: { output: { codeSplitting: { groups: [{ name: 'first', test: isFirst }] } } },
+    // In a few files, so that a page the server drew can run one after the other and answer in between.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            ...Object.entries(FIRST_FILES).map(([name, modules]) => ({
+              name,
+              test: (id: string) => isFirst(id) && modules.test(id),
+              priority: 1,
+            })),
+            { name: 'first', test: isFirst },
+          ],
+        },
+      },
+    },
     // Sizes are watched where it counts, gzipped: npm run bench.
     chunkSizeWarningLimit: 700,
   },

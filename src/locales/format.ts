@@ -38,39 +38,41 @@ export interface Formats {
 
 const atNoon = (date: CivilDate): Date => new Date(toDay(date) * DAY_MS);
 
-/** The formats of a wording. */
+/** Makes something when it is first asked for: making a format takes longer than using it. */
+function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
+}
+
+/** The formats of a wording, made once. */
 export function formatsFor(locale: Vocabulary): Formats {
-  const utc = { timeZone: 'UTC' } as const;
-  const short = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'short', day: 'numeric', month: 'short' });
-  const withYear = new Intl.DateTimeFormat(locale, {
-    ...utc,
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-  });
-  const long = new Intl.DateTimeFormat(locale, {
-    ...utc,
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-  });
-  const longDay = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'long', day: 'numeric', month: 'long' });
-  const weekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'short' });
-  const longWeekday = new Intl.DateTimeFormat(locale, { ...utc, weekday: 'long' });
-  const monthDay = new Intl.DateTimeFormat(locale, { ...utc, day: 'numeric', month: 'short' });
-  const month = new Intl.DateTimeFormat(locale, { ...utc, month: 'short', year: 'numeric' });
-  const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'auto' });
-  const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 });
-  const list = new Intl.ListFormat(locale, { type: 'conjunction' });
-  const countries = new Intl.DisplayNames([locale], { type: 'region' });
+  const known = MADE.get(locale) ?? makeFormats(locale);
+  MADE.set(locale, known);
+  return known;
+}
+const MADE = new Map<Vocabulary, Formats>();
+
+function makeFormats(locale: Vocabulary): Formats {
+  const dates = (parts: Intl.DateTimeFormatOptions): (() => Intl.DateTimeFormat) =>
+    once(() => new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...parts }));
+  const short = dates({ weekday: 'short', day: 'numeric', month: 'short' });
+  const withYear = dates({ weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' });
+  const long = dates({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
+  const longDay = dates({ weekday: 'long', day: 'numeric', month: 'long' });
+  const weekday = dates({ weekday: 'short' });
+  const longWeekday = dates({ weekday: 'long' });
+  const monthDay = dates({ day: 'numeric', month: 'short' });
+  const month = dates({ month: 'short', year: 'numeric' });
+  const relative = once(() => new Intl.RelativeTimeFormat(locale, { numeric: 'auto' }));
+  const number = once(() => new Intl.NumberFormat(locale, { maximumFractionDigits: 2 }));
+  const list = once(() => new Intl.ListFormat(locale, { type: 'conjunction' }));
+  const countries = once(() => new Intl.DisplayNames([locale], { type: 'region' }));
   return {
-    date: (date, now) => (date.slice(0, 4) === now.slice(0, 4) ? short : withYear).format(atNoon(date)),
-    longDate: (date) => long.format(atNoon(date)),
-    longDay: (date) => longDay.format(atNoon(date)),
-    weekday: (date) => weekday.format(atNoon(date)),
-    longWeekday: (date) => longWeekday.format(atNoon(date)),
+    date: (date, now) => (date.slice(0, 4) === now.slice(0, 4) ? short() : withYear()).format(atNoon(date)),
+    longDate: (date) => long().format(atNoon(date)),
+    longDay: (date) => longDay().format(atNoon(date)),
+    weekday: (date) => weekday().format(atNoon(date)),
+    longWeekday: (date) => longWeekday().format(atNoon(date)),
     hours: (minutes) => {
       const [whole, rest] = [Math.floor(minutes / 60), Math.round(minutes % 60)];
       return [whole > 0 ? `${whole} h` : '', rest > 0 || whole === 0 ? `${rest} min` : '']
@@ -78,12 +80,14 @@ export function formatsFor(locale: Vocabulary): Formats {
         .join(' ');
     },
     dayParts: (date) =>
-      monthDay.formatToParts(atNoon(date)).map(({ type, value }) => ({ text: value, isDay: type === 'day' })),
-    month: (date) => month.format(atNoon(date)),
-    monthDay: (text) => monthDay.format(new Date(`2000-${text}T00:00:00Z`)),
+      monthDay()
+        .formatToParts(atNoon(date))
+        .map(({ type, value }) => ({ text: value, isDay: type === 'day' })),
+    month: (date) => month().format(atNoon(date)),
+    monthDay: (text) => monthDay().format(new Date(`2000-${text}T00:00:00Z`)),
     distance: (from, to) => {
       const { count, unit } = toldIn(daysBetween(from, to));
-      return relative.format(count, unit);
+      return relative().format(count, unit);
     },
     span: (from, to) => {
       const { count, unit } = toldIn(daysBetween(from, to));
@@ -98,9 +102,9 @@ export function formatsFor(locale: Vocabulary): Formats {
       const format = new Intl.NumberFormat(locale, { style: 'currency', currency });
       return format.format(units / 10 ** currencyDigits(currency));
     },
-    number: (value) => number.format(value),
-    list: (items) => list.format([...items]),
-    country: (code) => countries.of(code) ?? code,
+    number: (value) => number().format(value),
+    list: (items) => list().format([...items]),
+    country: (code) => countries().of(code) ?? code,
   };
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { useEventListener, useIntervalFn, useOnline } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, watch, watchEffect } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { allows } from '../contract/access.ts';
@@ -12,7 +12,9 @@ import { useErrorText } from './composables/useErrorText.ts';
 import { useKeptHome } from './composables/useKeptHome.ts';
 import { useKeySetting } from './composables/useKeySetting.ts';
 import { useSpeech } from './composables/useSpeech.ts';
-import { useTheme } from './composables/useTheme.ts';
+import { useThemeShown } from './composables/useTheme.ts';
+import { isCovered, uncover } from './device/cover.ts';
+import { pause } from './device/pause.ts';
 import KitToasts from './kit/KitToasts.vue';
 import AppHead from './shell/AppHead.vue';
 import PhoneBar from './shell/PhoneBar.vue';
@@ -45,7 +47,7 @@ const confirmation = useConfirmation();
 const freshness = useFreshness();
 const { isOld, reload } = useNewVersion();
 const online = useOnline();
-useTheme();
+useThemeShown();
 useTitle();
 useFocusKept();
 const speech = useSpeech();
@@ -99,6 +101,16 @@ useIntervalFn(() => {
 const unfetched = ref<string | null>(null);
 router.onError((_error, to) => {
   unfetched.value = to.fullPath;
+});
+/** Behind what the server drew nothing is said in a toast: they come a step later. */
+const isWhole = ref(!isCovered());
+onMounted(async () => {
+  await pause();
+  isWhole.value = true;
+});
+// What the server drew is Today: any other page, and a page that cannot be shown, stands for itself.
+watchEffect(() => {
+  if (session.unreachable || (route.name !== undefined && route.name !== 'today')) void uncover();
 });
 router.beforeEach((to, from) => {
   if (to.path !== from.path) freshness.reset();
@@ -232,7 +244,7 @@ async function leave(): Promise<void> {
   <RefusedDialog v-if="editing !== null" :key="editing" :parcel-id="editing" @close="editing = null" />
   <SearchDialog v-if="searching && homeId" :home-id="homeId" @close="searching = false" />
   <ConfirmDialog v-if="confirmation.isAsking" />
-  <KitToasts :close-label="t('shell.close')" />
+  <KitToasts v-if="isWhole" :close-label="t('shell.close')" />
   <PhoneBar v-if="session.signedIn && homeId" :home-id="homeId" :may-write="mayWrite" />
 </template>
 

@@ -3,9 +3,9 @@ import type { Vocabulary } from '../core/house/house.ts';
 import { enGB } from '../locales/en-GB.ts';
 import { first } from '../locales/en-US/first.ts';
 
-/** Before a home says which wording it wants, the browser's language does. */
+/** Before a home says which wording it wants, the browser's language does. A server that draws a page has none. */
 export const browserWording = (): Vocabulary =>
-  /^en-(GB|IE|AU|NZ|ZA)/i.test(navigator.language) ? 'en-GB' : 'en-US';
+  'navigator' in globalThis && /^en-(GB|IE|AU|NZ|ZA)/i.test(navigator.language) ? 'en-GB' : 'en-US';
 
 export const i18n = createI18n({
   legacy: false,

@@ -1,18 +1,27 @@
 import {
   createRouter,
   createWebHistory,
+  START_LOCATION,
   type RouteLocationNormalized,
   type RouteLocationRaw,
   type RouteRecordRaw,
 } from 'vue-router';
+import type { Component } from 'vue';
+import { ADDRESSES, HOME, type RouteName } from './addresses.ts';
 import { loadCatalogue } from './catalogue.ts';
 import { askEarly } from './device/ask.ts';
 import { NoConnection } from './device/errors.ts';
+import { isCovered } from './device/cover.ts';
+import { pause } from './device/pause.ts';
 import { loadLaterTexts } from './i18n.ts';
 import { useSession } from './stores/session.ts';
 import TodayView from './views/today/TodayView.vue';
 
-const LATER = {
+const bench = () => import('./views/bench/BenchView.vue');
+const drawings = () => import('./views/drawings/DrawingsView.vue');
+
+/** The pages that are fetched when they are gone to. */
+const LATER: Readonly<Record<Exclude<RouteName, 'today'>, () => Promise<unknown>>> = {
   'sign-in': () => import('./views/sign-in/SignInView.vue'),
   ledger: () => import('./views/ledger/LedgerView.vue'),
   note: () => import('./views/log/LogView.vue'),
@@ -38,12 +47,18 @@ const LATER = {
   run: () => import('./views/runs/RunView.vue'),
   'run-sheet': () => import('./views/runs/RunSheetView.vue'),
   trouble: () => import('./views/trouble/TroubleView.vue'),
-  bench: () => import('./views/bench/BenchView.vue'),
-  drawings: () => import('./views/drawings/DrawingsView.vue'),
+  bench,
+  drawings,
+  'open-bench': bench,
+  'open-drawings': drawings,
 };
 
-/** A home in an address; anything else written there leads to the homes one has. */
-const HOME = '/homes/:homeId([0-9a-f]{8}-[0-9a-f-]{27})';
+/** Pages for whoever is not signed in, and for anyone. */
+const META: Partial<Record<RouteName, { readonly open?: true; readonly anyone?: true }>> = {
+  'sign-in': { open: true },
+  'open-bench': { anyone: true },
+  'open-drawings': { anyone: true },
+};
 
 /** Addresses the pages had before, as people kept them, and the page each leads to. */
 export const OLD_ADDRESSES: readonly (readonly [path: string, name: string])[] = [
@@ -67,38 +82,14 @@ export const OLD_ADDRESSES: readonly (readonly [path: string, name: string])[] =
 
 /** Every page, and what old addresses lead to. */
 const routes: RouteRecordRaw[] = [
-  { path: '/sign-in', name: 'sign-in', component: LATER['sign-in'], meta: { open: true } },
-  { path: `${HOME}/today`, name: 'today', component: TodayView },
+  { path: ADDRESSES.today, name: 'today', component: TodayView },
+  ...Object.entries(LATER).map(([name, component]): RouteRecordRaw => ({
+    path: ADDRESSES[name as RouteName],
+    name,
+    component: component as () => Promise<Component>,
+    meta: { ...META[name as RouteName] },
+  })),
   { path: `${HOME}/plan`, redirect: { name: 'year' } },
-  { path: `${HOME}/plan/year`, name: 'year', component: LATER.year },
-  { path: `${HOME}/plan/weeks`, name: 'weeks', component: LATER.weeks },
-  { path: `${HOME}/plan/hours`, name: 'hours', component: LATER.hours },
-  { path: `${HOME}/plan/schedule`, name: 'upkeep', component: LATER.upkeep },
-  { path: `${HOME}/plan/checklists`, name: 'runs', component: LATER.runs },
-  { path: `${HOME}/plan/checklists/:runId`, name: 'run', component: LATER.run },
-  {
-    path: `${HOME}/plan/checklists/:runId/check-sheet`,
-    name: 'run-sheet',
-    component: LATER['run-sheet'],
-  },
-  { path: `${HOME}/plan/weather`, name: 'almanac', component: LATER.almanac },
-  { path: `${HOME}/house`, name: 'house', component: LATER.house },
-  { path: `${HOME}/house/where`, name: 'sheet', component: LATER.sheet },
-  { path: `${HOME}/house/alarms`, name: 'alarms', component: LATER.alarms },
-  { path: `${HOME}/house/about`, name: 'about', component: LATER.about },
-  { path: `${HOME}/house/people`, name: 'people', component: LATER.people },
-  { path: `${HOME}/house/walk`, name: 'walk', component: LATER.walk },
-  { path: `${HOME}/house/add`, name: 'add', component: LATER.add },
-  { path: `${HOME}/house/things/:assetId`, name: 'thing', component: LATER.thing },
-  { path: `${HOME}/record`, name: 'ledger', component: LATER.ledger },
-  { path: `${HOME}/how-to`, name: 'practices', component: LATER.practices },
-  { path: `${HOME}/how-to/disagreements`, name: 'disagreements', component: LATER.disagreements },
-  { path: `${HOME}/how-to/drawings`, name: 'drawings', component: LATER.drawings },
-  { path: `${HOME}/how-to/calculators/:code?`, name: 'bench', component: LATER.bench },
-  { path: `${HOME}/log`, name: 'note', component: LATER.note },
-  { path: `${HOME}/wrong`, name: 'trouble', component: LATER.trouble },
-  { path: '/drawings', name: 'open-drawings', component: LATER.drawings, meta: { anyone: true } },
-  { path: '/calculators/:code?', name: 'open-bench', component: LATER.bench, meta: { anyone: true } },
   ...OLD_ADDRESSES.map(([path, name]): RouteRecordRaw => ({
     path,
     redirect: ({ params, query, hash }) => ({ name, params, query, hash }),
@@ -113,10 +104,6 @@ const routes: RouteRecordRaw[] = [
         },
       ]
     : []),
-  { path: '/homes', name: 'homes', component: LATER.homes },
-  { path: '/account', name: 'account', component: LATER.account },
-  // The secret of the link stands behind #, so that no server's log has it.
-  { path: '/join', name: 'join', component: LATER.join },
   {
     path: '/:rest(.*)*',
     redirect: (to) => ({ name: 'homes', query: to.path === '/' ? {} : { missing: '1' } }),
@@ -171,14 +158,17 @@ export function makeRouter() {
   const router = createRouter({
     history: createWebHistory(),
     routes,
-    // The same page with another question stays where it is; going back leads to where one was.
-    scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
+    // The same page with another question stays where it is, as does one just opened; going back leads to where one was.
+    scrollBehavior: (to, from, saved) =>
+      saved ?? (to.path === from.path || from === START_LOCATION ? false : { top: 0 }),
   });
   router.beforeEach(async (to) => {
     const session = useSession();
     const { homeId } = to.params;
     if (to.name === 'today' && typeof homeId === 'string' && !session.signedIn) beginToday(homeId);
     await session.resume();
+    // Who is signed in changes the head: that is one step, the page another.
+    if (isCovered()) await pause();
     // The page itself says so and offers to try again.
     if (to.name !== 'today' && to.name !== 'sign-in') await loadLaterTexts();
     if (session.unreachable || to.meta['anyone'] === true) return true;

@@ -225,7 +225,7 @@ describe('on a phone, at the step', () => {
     await page.press('Save the numbers');
     await page.toast('The numbers are saved.');
     await page.says('Plumber 555 0142', '.contacts');
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.says('Plumber 555 0142', '.contacts');
   });
 

@@ -191,11 +191,11 @@ describe('where things are', () => {
       'the pages are not kept on the device',
     );
     await page.connect(false);
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.says('Where the pipe comes in, under the hall');
     await page.says('This page is as of', '[data-test=offline]');
     await page.connect(true);
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.says('Whom to call');
     await page.fromMenu('Sign out');
     await page.says('Look around');

@@ -58,7 +58,7 @@ describe('the main path by keyboard alone', () => {
   });
 
   test('the first stop of the page leads past the head', async () => {
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.find('[data-line]');
     await keys(Key.TAB);
     expect(await focused()).toBe('Skip to the page');

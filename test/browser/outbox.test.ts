@@ -55,7 +55,7 @@ describe('without a connection', () => {
 
   test('it survives a reload, is sent once the connection is back, and stands once in the ledger', async () => {
     await restart();
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.waitFor(
       async () => (await page.count('[data-test=waiting]')) === 0,
       'the entry is still waiting',

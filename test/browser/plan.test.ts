@@ -43,7 +43,7 @@ describe('the plan of the year', () => {
     await openYear();
     await settled();
     const before = await weeks();
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.find('.year-sheet [data-mark]');
     expect(await weeks()).toEqual(before);
     expect(await page.count('.plan-notices .working')).toBe(0);
@@ -61,13 +61,13 @@ describe('the plan of the year', () => {
     const moved = await weeks();
     expect(moved[2]).toBe((before[2] ?? 0) + 2);
     expect(await page.count('.mark .ring')).toBeGreaterThan(1);
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.find('.year-sheet [data-mark]');
     expect(await weeks()).toEqual(moved);
     await page.click('.year [data-act=undo]');
     await page.toast('Undone.');
     await page.waitFor(async () => (await weeks())[2] === before[2], 'the mark did not go back');
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.find('.year-sheet [data-mark]');
     expect(await weeks()).toEqual(before);
   });

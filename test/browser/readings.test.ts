@@ -174,6 +174,6 @@ test('what is shut stands on Today and on the sheet of shutoffs', async () => {
   await page.visit('sheet');
   await page.says('Where things are', 'h1');
   expect(await page.says('Back faucet since')).toMatch(shut);
-  await page.driver.navigate().refresh();
+  await page.reload();
   expect(await page.says('Back faucet since')).toMatch(shut);
 });

@@ -104,7 +104,7 @@ describe('the autumn closing', () => {
     await page.tick('After one minute');
     await page.click('[data-act=keep-reading]');
     await page.says('No bath or shower until it is turned down', '[role=alertdialog]');
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.says('No bath or shower until it is turned down', '[role=alertdialog]');
     await page.type('Who you called', 'Dial turned down');
     await page.click('[data-act=stop-answer]');
@@ -210,7 +210,7 @@ describe('a round somebody left half-way', () => {
     await page.type('Where on it', 'Upper edge');
     await page.press('Save');
     await page.find('[data-test=found]');
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.says('To be saved: Torn frame, Upper edge.', '[data-test=found]');
     await page.click('[data-act=finish]');
     await page.toast('entries saved.');
@@ -240,7 +240,7 @@ describe('where there is no signal', () => {
     await page.connect(false);
     await leaveOut('It still snows');
     await page.says('No connection: saved on this device.');
-    await page.driver.navigate().refresh();
+    await page.reload();
     await page.says('Yearly, any season', 'h1');
     await page.says('No connection: saved on this device.');
     const settled = async (): Promise<number> =>

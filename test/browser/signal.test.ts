@@ -101,7 +101,7 @@ describe('without a signal', () => {
     await page.go(`${home}/log`);
     await page.find('[data-test=typed]');
     await page.connect(false);
-    await page.driver.navigate().refresh();
+    await page.reload();
     await (await page.find('[data-test=typed]')).sendKeys('clean the gutters');
     await page.click('[data-hit=task] button');
     await page.press('Save', '//*[@role="dialog"]');

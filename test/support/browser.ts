@@ -121,6 +121,17 @@ export class Page {
 
   async go(path: string): Promise<void> {
     await this.driver.get(`${this.address}${path}`);
+    await this.uncovered();
+  }
+
+  async reload(): Promise<void> {
+    await this.driver.navigate().refresh();
+    await this.uncovered();
+  }
+
+  /** Today may come as the server drew it: the page itself, which can do something, comes after. */
+  private uncovered(): Promise<void> {
+    return this.waitFor(async () => (await this.count('#first')) === 0, 'only what the server drew is there');
   }
 
   /** What is seen on the page. One drawn anew while it is looked for is looked for again. */

@@ -5,8 +5,9 @@ import express, { type Express, type RequestHandler } from 'express';
 import type { Pool } from 'pg';
 import { PAGE_VERSION } from '../../contract/basics.ts';
 import { Failure } from '../services/failure.ts';
-import type { Services } from './context.ts';
+import type { Handlers, Services } from './context.ts';
 import { answerErrors } from './errors.ts';
+import { drawnToday, FIRST_PAGE } from './firstPage.ts';
 import { accountHandlers } from './handlers/accounts.ts';
 import { healthHandlers } from './handlers/health.ts';
 import { houseFileHandlers } from './handlers/houseFiles.ts';
@@ -55,26 +56,26 @@ export function createApp(services: Services, pool: Pool): Express {
     limitConfirmations(services),
   );
   app.post('/api/sign-out', clearCache);
-  app.use(
-    mountRoutes(services, {
-      ...accountHandlers,
-      ...healthHandlers,
-      ...houseFileHandlers,
-      ...memberHandlers,
-      ...homeHandlers,
-      ...houseHandlers,
-      ...planHandlers,
-      ...ledgerHandlers,
-      ...runHandlers,
-      ...recordHandlers,
-    }),
-  );
+  app.use(mountRoutes(services, HANDLERS));
   app.use('/api', notFound);
-  servePage(app, services.config.webFolder);
+  servePage(app, services.config.webFolder, [...known, drawnToday(services, HANDLERS)]);
   app.use(notFound);
   app.use(answerErrors(services));
   return app;
 }
+
+const HANDLERS: Handlers = {
+  ...accountHandlers,
+  ...healthHandlers,
+  ...houseFileHandlers,
+  ...memberHandlers,
+  ...homeHandlers,
+  ...houseHandlers,
+  ...planHandlers,
+  ...ledgerHandlers,
+  ...runHandlers,
+  ...recordHandlers,
+};
 
 /** Bytes from which an answer is worth compressing. */
 const LEAST_COMPRESSED = 4_000;
@@ -97,8 +98,8 @@ function tellPageVersion(folder: string): RequestHandler {
 }
 const FIRST_SCRIPT = /<script [^>]*src="(\/assets\/first-[^"]+)"/;
 
-/** The files of the page; any other address gets the page itself, which finds its own way. */
-function servePage(app: Express, folder: string): void {
+/** The files of the page; any other address gets the page itself, which finds its own way. Today comes drawn. */
+function servePage(app: Express, folder: string, today: readonly RequestHandler[]): void {
   const page = resolve(folder, 'index.html');
   if (!existsSync(page)) return;
   // Whole files or none: they are small, and a part that nobody asked for rightly is one more thing to refuse.
@@ -110,6 +111,7 @@ function servePage(app: Express, folder: string): void {
     notFound,
   );
   app.use(express.static(folder, files));
+  app.get(FIRST_PAGE, ...today);
   app.get('/{*splat}', (_request, response) => {
     response.set('cache-control', 'no-cache').sendFile(page, { acceptRanges: false });
   });

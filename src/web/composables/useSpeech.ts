@@ -19,7 +19,10 @@ export function useSpeech(): ComputedRef<Speech> {
     return {
       t: translate,
       formats: formatsFor(vocabulary),
-      today: home.on ?? civilDateIn(Intl.DateTimeFormat().resolvedOptions().timeZone, Date.now()),
+      // Before a home is read the day of this device is worked out, where somebody asks for it.
+      get today() {
+        return home.on ?? civilDateIn(Intl.DateTimeFormat().resolvedOptions().timeZone, Date.now());
+      },
       find,
       wording,
       dutyTitle: (id: string) => {

@@ -6,11 +6,13 @@ export const THEMES = ['device', 'light', 'dark'] as const;
 export type Theme = (typeof THEMES)[number];
 
 /** The colors chosen on this device; `device` follows its own setting. */
-export function useTheme() {
-  const theme = useStorage<Theme>(THEME, 'device');
+export const useTheme = () => useStorage<Theme>(THEME, 'device');
+
+/** Shows the page in the colors that are chosen. */
+export function useThemeShown(): void {
+  const theme = useTheme();
   watchEffect(() => {
     if (theme.value === 'device') delete document.documentElement.dataset['theme'];
     else document.documentElement.dataset['theme'] = theme.value;
   });
-  return theme;
 }

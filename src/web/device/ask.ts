@@ -69,25 +69,29 @@ async function askNow<N extends ReadRoute>(name: N, input: Input<N> = {}): Promi
   const { method, path } = ROUTES[name];
   if (method !== 'GET' || personId === null) return { answer: await call(name, input), keptAt: null };
   const address = addressOf(path, input);
-  const finding = findAnswer(personId, address);
+  // Looked for only where the server is slow or away: usually it is neither.
+  let finding: Promise<KeptAnswer | null> | null = null;
+  const find = () => (finding ??= findAnswer(personId, address));
   const late = new AbortController();
-  void finding.then((kept) => {
-    if (kept)
-      window.setTimeout(() => late.abort(new DOMException('late', 'TimeoutError')), SHORT_PATIENCE_MS);
-  });
+  const patience = window.setTimeout(() => {
+    void find().then((kept) => {
+      if (kept) late.abort(new DOMException('late', 'TimeoutError'));
+    });
+  }, SHORT_PATIENCE_MS);
   try {
     const { body, read } = await callWhole(name, input, late.signal);
-    // Nothing is kept for someone who has signed out meanwhile.
-    if (lastPerson() === personId && isFirstPage(input)) void keepAnswer(personId, address, body);
+    if (isFirstPage(input)) void keepAnswer(personId, address, body, () => lastPerson() === personId);
     return { answer: read, keptAt: null };
   } catch (error) {
     if (error instanceof ApiError && error.status < 500) await dropAnswers(personId, address);
     if (!(error instanceof NoConnection)) throw error;
-    const kept = await finding;
+    const kept = await find();
     const answer = kept && readKept(name, kept);
     if (!kept || answer === null) throw error;
     signals.dispatchEvent(new CustomEvent('kept-shown', { detail: kept.at }));
     return { answer, keptAt: kept.at };
+  } finally {
+    window.clearTimeout(patience);
   }
 }
 
@@ -114,7 +118,8 @@ export async function keepKnown<N extends ReadRoute>(
   answer: Response<N>,
 ): Promise<void> {
   const personId = lastPerson();
-  if (personId !== null) await keepAnswer(personId, addressOf(ROUTES[name].path, input), answer);
+  if (personId === null) return;
+  await keepAnswer(personId, addressOf(ROUTES[name].path, input), answer, () => lastPerson() === personId);
 }
 
 /** Forgets what a route answered and every address under it: of a home that one may no longer see, of a run that is over. */

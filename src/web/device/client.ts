@@ -61,9 +61,12 @@ export async function callWhole<N extends RouteName>(
 
 /** Tells where the server gives out another page than this one; a page that is not built has no version. */
 function compareVersion(given: string | null): void {
-  const script = document.querySelector<HTMLScriptElement>('script[src*="/assets/first-"]');
-  if (given !== null && script && new URL(script.src).pathname !== given)
-    signals.dispatchEvent(new Event('other-version'));
+  const script = document.querySelector<HTMLScriptElement>(
+    'script[src*="/assets/first-"], script[data-scripts]',
+  );
+  // A page that the server drew names its scripts, the first page's own last.
+  const own = script && (script.dataset['scripts']?.split(' ').at(-1) ?? new URL(script.src).pathname);
+  if (given !== null && own !== null && own !== given) signals.dispatchEvent(new Event('other-version'));
 }
 
 /** Bad gateway and gateway timeout: a proxy's own words for a server that does not answer. */

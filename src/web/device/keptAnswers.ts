@@ -1,5 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { z } from 'zod';
+import { whenQuiet } from './pause.ts';
 
 /** An answer as it came, and when. */
 const keptSchema = z.object({ at: z.iso.datetime(), body: z.unknown() });
@@ -22,12 +23,23 @@ function database(): Promise<IDBPDatabase<Schema>> {
 /** Where the answer to a question of one person is kept. */
 const keyOf = (personId: string, address: string): string => `${personId} ${address}`;
 
-/** Keeps what the server last answered a person at an address. Where the device has no room left it is simply not kept. */
-export async function keepAnswer(personId: string, address: string, body: unknown): Promise<void> {
-  const kept: KeptAnswer = { at: new Date().toISOString(), body };
+/**
+ * Keeps what the server last answered a person at an address, in a quiet moment; nothing for someone who has signed out until then. Where the
+ * device has no room left it is simply not kept.
+ */
+export async function keepAnswer(
+  personId: string,
+  address: string,
+  body: unknown,
+  isStillTheirs: () => boolean,
+): Promise<void> {
+  const at = new Date().toISOString();
+  await whenQuiet();
+  if (!isStillTheirs()) return;
   try {
     // The copy is plain data: the browser's database takes no reactive objects.
-    await (await database()).put('answers', JSON.parse(JSON.stringify(kept)), keyOf(personId, address));
+    const kept: unknown = JSON.parse(JSON.stringify({ at, body } satisfies KeptAnswer));
+    await (await database()).put('answers', kept, keyOf(personId, address));
   } catch (error) {
     if (!(error instanceof DOMException)) throw error;
   }

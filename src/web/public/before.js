@@ -3,3 +3,31 @@
 globalThis.__zod_globalConfig = { jitless: true };
 const theme = localStorage.getItem('salt-ledger theme');
 if (theme === 'light' || theme === 'dark') document.documentElement.dataset.theme = theme;
+
+// A page that the server drew is painted first: its scripts come after. The last button that is pressed meanwhile is noted for them.
+const { scripts } = document.currentScript.dataset;
+if (scripts) {
+  addEventListener('click', ({ target }) => {
+    const button = target.closest('#first button');
+    if (button) window.pressedEarly = button;
+  });
+  const files = scripts.split(' ');
+  const pause = () => new Promise((done) => setTimeout(done));
+  let begun = false;
+  // They are fetched together and run one after the other: between them the browser can scroll and paint.
+  const begin = async () => {
+    if (begun) return;
+    begun = true;
+    for (const href of files)
+      document.head.append(Object.assign(document.createElement('link'), { rel: 'modulepreload', href }));
+    for (const file of files) {
+      await import(file);
+      await pause();
+    }
+  };
+  addEventListener('DOMContentLoaded', () => {
+    requestAnimationFrame(() => setTimeout(begin));
+    // A page in the background is not painted.
+    setTimeout(begin, 1000);
+  });
+}

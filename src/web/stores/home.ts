@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { HouseBody, ScheduleRow, StandingBody, TodayBody } from '../../contract/schemas.ts';
 import type { Written } from '../../contract/written.ts';
 import { allows } from '../../contract/access.ts';
@@ -14,11 +14,12 @@ import { useOutbox } from './outbox.ts';
 
 /** The home on screen: the house, what is due in it, and the home's own today. */
 export const useHome = defineStore('home', () => {
-  const house = ref<HouseBody | null>(null);
-  const rows = ref<ScheduleRow[]>([]);
+  // Replaced whole, never changed within: nothing of them need be watched piece by piece.
+  const house = shallowRef<HouseBody | null>(null);
+  const rows = shallowRef<ScheduleRow[]>([]);
   const on = ref<CivilDate | null>(null);
   /** Everything Today shows but the due tasks; null until it is read, or where it may be another since. */
-  const standing = ref<StandingBody | null>(null);
+  const standing = shallowRef<StandingBody | null>(null);
   /** Practices by code: the catalogue's and the home's own. Until they are fetched there are none. */
   const find = computed<FindPractice>(
     () => catalogue.value?.finderWith(house.value?.practices ?? []) ?? (() => undefined),

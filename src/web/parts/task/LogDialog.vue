@@ -165,7 +165,8 @@ const save = () =>
     );
     const people = newPeople();
     const sent = await write(wanted, logged, people);
-    if (sent.outcome.kind === 'delivered') home.house?.people.push(...people);
+    if (sent.outcome.kind === 'delivered' && home.house)
+      home.house = { ...home.house, people: [...home.house.people, ...people] };
     if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
     else emit('written', sent, logged);
   });

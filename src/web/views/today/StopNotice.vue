@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import AppSign from '../../kit/AppSign.vue';
 import ContactList from '../../kit/ContactList.vue';
+import type { KnownBody } from '../../../contract/known.ts';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
 import { readingOf } from '../../../core/readings/all.ts';
@@ -15,25 +16,28 @@ import { houseFacts } from '../../parts/thing/knownAssets.ts';
 import { useHome } from '../../stores/home.ts';
 
 /** Dangers that were found and are not put right: first on the page, with what to do now and whom to call. */
-const props = defineProps<{ findings: readonly OpenFindingBody[] }>();
+const props = defineProps<{
+  findings: readonly OpenFindingBody[];
+  /** What is known of the home beside its house; without it the numbers are those the home was described with. */
+  known: KnownBody | null;
+}>();
 const emit = defineEmits<{ close: [finding: OpenFindingBody] }>();
 
 const home = useHome();
-const { speech, traits, known, loadKnown } = useReadings();
+const { speech } = useReadings();
 const t = computed(() => speech.value.t);
-// Until it is read, and without a signal, the numbers are those the home was described with.
-loadKnown(home.house?.home.id ?? '').catch(() => undefined);
+const traits = computed(() => props.known?.traits ?? {});
 
 const settledOf = (code: string) => {
   const reading = readingOf(code);
   return reading ? settledBy(reading, traits.value) : {};
 };
-const numbers = computed(() => houseFacts(home.house, known.value));
+const numbers = computed(() => houseFacts(home.house, props.known));
 const stops = computed(() =>
   props.findings.map((finding) => {
     const asset = currentUnit(home.house?.assets ?? [], finding.asset);
     const help = stopInWords(speech.value, stopHelp(finding, home.find, settledOf));
-    const contact = known.value?.facts[finding.asset]?.['contact'] ?? asset?.facts?.['contact'];
+    const contact = props.known?.facts[finding.asset]?.['contact'] ?? asset?.facts?.['contact'];
     return {
       finding,
       title: t.value('stop.title', { name: asset?.name ?? '' }),

@@ -4,25 +4,18 @@ import Skeleton from 'primevue/skeleton';
 import { type Component, computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
-import { outlookSays } from '../../../core/climate/outlookSays.ts';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
-import { useKeySetting } from '../../composables/useKeySetting.ts';
+import { isCovered, uncover } from '../../device/cover.ts';
+import { pause, whenQuiet } from '../../device/pause.ts';
 import { useLoading } from '../../composables/useLoading.ts';
-import { useSpeech } from '../../composables/useSpeech.ts';
-import { useWaitingDuties } from '../../composables/useWaitingDuties.ts';
 import type { Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { SECTIONS, type Line, type Unit } from '../../parts/task/lines.ts';
-import CallOrOrder from './CallOrOrder.vue';
-import HaveTime from './HaveTime.vue';
-import OpenProblems from './OpenProblems.vue';
-import ShutList from '../../parts/season/ShutList.vue';
 import TaskLine from './TaskLine.vue';
-import WeatherSays from './WeatherSays.vue';
-import { openToFrost } from '../../parts/season/seasonLines.ts';
+import BesideWeek from './BesideWeek.vue';
 import { useTodayActs } from './useTodayActs.ts';
-import { useTodayData } from './useTodayData.ts';
-import { useWeek } from './useWeek.ts';
+import { useTodaySheet } from './useTodaySheet.ts';
+import WeekSheet from './WeekSheet.vue';
 
 // Parts that are seldom there, or opened by a press, are fetched when the page shows.
 const loadLogDialog = () => import('../../parts/task/LogDialog.vue');
@@ -33,7 +26,7 @@ const PutOffDialog = defineAsyncComponent(loadPutOffDialog);
 const CloseFinding = defineAsyncComponent(() => import('./CloseFinding.vue'));
 const BetterTerms = defineAsyncComponent(() => import('./BetterTerms.vue'));
 // Without a connection they are asked for again when they are opened.
-onMounted(() => void Promise.allSettled([loadLogDialog(), loadPutOffDialog()]));
+onMounted(() => void whenQuiet().then(() => Promise.allSettled([loadLogDialog(), loadPutOffDialog()])));
 
 /** The notice of a danger; it is there before the page is shown, where there is one. */
 const stopNotice = shallowRef<Component | null>(null);
@@ -43,25 +36,34 @@ async function loadStopNotice(): Promise<void> {
 
 const route = useRoute();
 const home = useHome();
-const speech = useSpeech();
-const waiting = useWaitingDuties();
-const keys = useKeySetting();
-const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
-const { read, climate, missing, hours, plannedOf, lastDone, noteDone } = useTodayData(homeId);
-const week = useWeek(hours, plannedOf);
+const { data, week, speech, waiting, restCount, stops, lead, lineProps } = useTodaySheet(homeId);
+const { read, known, climate, missing, noteDone } = data;
+const t = computed(() => speech.value.t);
 const acts = useTodayActs(speech, week, noteDone);
 const { busy } = acts;
 const { state, load } = useLoading(async () => {
   try {
     await read();
     // A danger stands over the list: it must not come after it and push it down.
-    if (home.standing?.findings.some(({ verdict }) => verdict === 'stop')) await loadStopNotice();
+    if (stops.value.length > 0) await loadStopNotice();
   } finally {
     // Without a connection what is known of the home stays on screen.
-    if (home.house?.home.id === homeId) week.choose();
+    if (home.house?.home.id === homeId) await chooseWeek();
   }
 });
+
+/** Behind what the server drew the week is chosen in one step and drawn in the next. */
+async function chooseWeek(): Promise<void> {
+  if (!isCovered()) {
+    week.choose();
+    return;
+  }
+  await pause();
+  const chosen = week.wouldBe();
+  await pause();
+  week.choose(chosen);
+}
 
 const shown = week.week;
 const rest = computed(() =>
@@ -69,49 +71,47 @@ const rest = computed(() =>
     ({ lines }) => lines.length > 0,
   ),
 );
-const restCount = computed(() => rest.value.reduce((sum, { lines }) => sum + lines.length, 0));
 const showRest = ref(false);
 const logging = ref<Line | null>(null);
 const postponing = ref<Line | null>(null);
 const closing = ref<OpenFindingBody | null>(null);
 
-/** What stands beside the tasks is drawn when they have been painted: it is a second step for a slow processor, and moves nothing. */
+/**
+ * What stands beside the tasks is drawn when they have been painted: it is a second step for a slow processor, and moves nothing. Behind what
+ * the server drew the tasks come line by line, so that the browser can answer meanwhile.
+ */
 const showsBeside = ref(false);
+const showsOffers = ref(!isCovered());
+const drawn = ref(isCovered() ? -1 : Infinity);
+async function drawInSteps(): Promise<void> {
+  const lines = shown.value?.trips.length ?? 0;
+  while (drawn.value < lines) {
+    await pause();
+    drawn.value += 1;
+  }
+  await pause();
+  drawn.value = Infinity;
+  await pause();
+  showsBeside.value = true;
+  await pause();
+  await uncover();
+  showsOffers.value = true;
+}
 watch(
-  () => state.value.kind === 'ready',
-  (isReady) => {
-    if (isReady) requestAnimationFrame(() => window.setTimeout(() => (showsBeside.value = true)));
+  () => state.value.kind,
+  (kind) => {
+    if (isCovered()) void (kind === 'ready' ? drawInSteps() : kind === 'failed' && uncoverWhole());
+    else if (kind === 'ready')
+      requestAnimationFrame(() => window.setTimeout(() => (showsBeside.value = true)));
   },
 );
-const standing = computed(() => home.standing);
-const stops = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict === 'stop'));
+function uncoverWhole(): void {
+  drawn.value = Infinity;
+  void uncover();
+}
 watch(stops, (now) => {
   if (now.length > 0 && stopNotice.value === null) void loadStopNotice();
 });
-const problems = computed(() => (standing.value?.findings ?? []).filter(({ verdict }) => verdict !== 'stop'));
-/** The season questions that the weather does not ask already. */
-const asked = computed(
-  () =>
-    new Set(
-      climate.value && outlookSays(climate.value.outlook).frost
-        ? openToFrost(standing.value?.lines ?? []).map(({ asset, state: of }) => `${asset} ${of}`)
-        : [],
-    ),
-);
-
-/** How long the week's tasks take, and how long the household has. */
-const lead = computed(() => {
-  if (!shown.value) return '';
-  const { trips, minutes } = shown.value;
-  const count = trips.reduce((sum, { along }) => sum + 1 + along.length, 0);
-  if (count === 0) return t.value(restCount.value > 0 ? 'today.nothingPlanned' : 'today.allDone');
-  const time = speech.value.formats.hours(minutes);
-  const about = t.value('today.lead', { n: count, time }, count);
-  return hours.value === null
-    ? about
-    : `${about} ${t.value('today.yourWeek', { time: speech.value.formats.hours(hours.value * 60) })}`;
-});
-
 function done(line: Line, units: readonly Unit[]): void {
   const fresh = units.filter(({ duty }) => !waiting.value.has(duty.id));
   const early = fresh.some(({ standing: of, occurrence }) => of === 'ahead' && !occurrence.baseline);
@@ -133,16 +133,7 @@ function written(sent: Sent, text: string): void {
   acts.written(sent, text);
 }
 
-/** The data and the acts that every line of the page has in common. */
-const lineProps = computed(() => ({
-  speech: speech.value,
-  mayWrite: home.mayWrite,
-  busy: busy.value,
-  waiting: waiting.value,
-  settled: week.settled.value,
-  lastDone,
-  keys: keys.value,
-}));
+/** The acts that every line of the page has in common. */
 const lineActs = {
   done,
   undo: acts.undo,
@@ -177,7 +168,7 @@ const print = (): void => {
 </script>
 
 <template>
-  <div class="sheet today">
+  <div class="sheet today" @keydown="onKey">
     <PageState
       v-if="state.kind === 'failed'"
       :state="state"
@@ -185,98 +176,80 @@ const print = (): void => {
       :again="t('shell.tryAgain')"
       @again="load"
     />
-    <div v-if="!shown && state.kind === 'loading'" role="status" :aria-label="t('shell.loading')">
+    <div
+      v-if="!shown && state.kind === 'loading' && !isCovered()"
+      role="status"
+      :aria-label="t('shell.loading')"
+    >
       <Skeleton v-for="n in 6" :key="n" class="waits" />
     </div>
-    <template v-if="shown">
-      <header>
-        <h1>{{ home.on ? speech.formats.longDay(home.on) : t('today.title') }}</h1>
-        <p v-if="home.rows.length > 0" class="soft">{{ lead }}</p>
-      </header>
-      <component
-        :is="stopNotice"
-        v-if="stopNotice !== null && stops.length > 0"
-        :findings="stops"
-        @close="closing = $event"
-      />
-      <p v-if="missing" class="notice wrong" role="alert">{{ t('findings.unread', { why: missing }) }}</p>
-      <p v-if="!home.mayWrite" class="notice">{{ t('today.readOnly') }}</p>
-      <EmptyToday v-if="home.rows.length === 0" :home-id="homeId" :may-write="home.mayWrite" :t="t" />
-      <div class="two" @keydown="onKey">
-        <div>
-          <WeatherSays
-            v-if="climate && home.house && standing"
-            class="weather"
-            :climate="climate"
-            :lines="standing.lines"
-            :house="home.house"
-            :speech="speech"
-            :may-write="home.mayWrite"
-            :busy="busy"
-            @turn="acts.turn"
+    <WeekSheet
+      v-if="shown"
+      :week="shown"
+      :lead="lead"
+      :climate="climate"
+      :missing="missing"
+      :busy="busy"
+      :line="lineProps"
+      :acts="lineActs"
+      :drawn="drawn"
+      @turn="acts.turn"
+    >
+      <template #stops>
+        <component
+          :is="stopNotice"
+          v-if="stopNotice !== null && stops.length > 0"
+          :findings="stops"
+          :known="known"
+          @close="closing = $event"
+        />
+      </template>
+      <template #empty>
+        <EmptyToday v-if="home.rows.length === 0" :home-id="homeId" :may-write="home.mayWrite" :t="t" />
+      </template>
+      <template #rest>
+        <p v-if="restCount > 0" class="ways no-print">
+          <Button
+            outlined
+            data-act="show-rest"
+            :aria-expanded="showRest"
+            :label="showRest ? t('today.hideRest') : t('today.showRest', { n: restCount }, restCount)"
+            @click="showRest = !showRest"
           />
-          <section v-if="shown.trips.length > 0" aria-labelledby="section-week">
-            <h2 id="section-week">{{ t('today.week') }}</h2>
+          <Button text :label="t('shell.print')" @click="print" />
+        </p>
+        <template v-if="showRest">
+          <section v-for="{ section, lines } in rest" :key="section" :aria-labelledby="`section-${section}`">
+            <h2 :id="`section-${section}`">{{ t(`today.${section}`) }}</h2>
+            <p v-if="section === 'baseline'" class="soft small">{{ t('today.baselineLead') }}</p>
             <ul class="ruled">
               <TaskLine
-                v-for="{ line, along } in shown.trips"
+                v-for="line in lines"
                 :key="line.key"
                 :line="line"
-                :along="along"
+                :along="[]"
+                :busy="busy"
                 v-bind="lineProps"
                 v-on="lineActs"
               />
             </ul>
           </section>
-          <p v-if="restCount > 0" class="ways no-print">
-            <Button
-              outlined
-              data-act="show-rest"
-              :aria-expanded="showRest"
-              :label="showRest ? t('today.hideRest') : t('today.showRest', { n: restCount }, restCount)"
-              @click="showRest = !showRest"
-            />
-            <Button text :label="t('shell.print')" @click="print" />
-          </p>
-          <template v-if="showRest">
-            <section
-              v-for="{ section, lines } in rest"
-              :key="section"
-              :aria-labelledby="`section-${section}`"
-            >
-              <h2 :id="`section-${section}`">{{ t(`today.${section}`) }}</h2>
-              <p v-if="section === 'baseline'" class="soft small">{{ t('today.baselineLead') }}</p>
-              <ul class="ruled">
-                <TaskLine
-                  v-for="line in lines"
-                  :key="line.key"
-                  :line="line"
-                  :along="[]"
-                  v-bind="lineProps"
-                  v-on="lineActs"
-                />
-              </ul>
-            </section>
-          </template>
-        </div>
-        <aside v-if="showsBeside && home.house && standing" :aria-label="t('today.beside')">
-          <HaveTime :house="home.house" :speech="speech" />
-          <OpenProblems :findings="problems" :speech="speech" @close="closing = $event" />
-          <CallOrOrder :covers="standing.covers" :speech="speech" />
-          <ShutList
-            :lines="standing.lines"
-            :marks="standing.marks"
-            :house="home.house"
-            :speech="speech"
-            :may-write="home.mayWrite"
-            :busy="busy"
-            :asked="asked"
-            @turn="acts.turn"
-          />
-          <BetterTerms v-if="home.mayWrite" :key="home.house.home.id" @written="written" />
-        </aside>
-      </div>
-    </template>
+        </template>
+      </template>
+      <template #beside>
+        <BesideWeek
+          v-if="showsBeside && home.house && home.standing"
+          :standing="home.standing"
+          :house="home.house"
+          :climate="climate"
+          :busy="busy"
+          @close="closing = $event"
+          @turn="acts.turn"
+        >
+          <BetterTerms v-if="showsOffers && home.mayWrite" :key="home.house.home.id" @written="written" />
+        </BesideWeek>
+      </template>
+    </WeekSheet>
     <LogDialog v-if="logging" :line="logging" @close="logging = null" @written="written" />
     <PutOffDialog v-if="postponing" :line="postponing" @close="postponing = null" @written="written" />
     <CloseFinding v-if="closing" :finding="closing" @close="closing = null" @written="written" />

@@ -54,7 +54,9 @@ export function useTodayActs(
       week.unsettle(entries.map(({ id }) => id));
     },
     // The state may differ from the one on screen: the page chooses anew.
-    refused: week.choose,
+    refused: () => {
+      week.choose();
+    },
   });
 
   const titleOf = ({ practice }: Line): string => practiceTitle(speech.value, practice);

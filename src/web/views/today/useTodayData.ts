@@ -1,5 +1,6 @@
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import type { CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { FirstAnswers } from '../../../contract/firstPage.ts';
 import type { KnownBody } from '../../../contract/known.ts';
 import type { AcceptedPlan } from '../../../contract/plan.ts';
 import type { ClimateView, NewEntry } from '../../../contract/schemas.ts';
@@ -17,8 +18,8 @@ import { useHome } from '../../stores/home.ts';
 export function useTodayData(homeId: string) {
   const home = useHome();
   const { tell } = useErrorText();
-  const known = ref<KnownBody | null>(null);
-  const climate = ref<ClimateView | null>(null);
+  const known = shallowRef<KnownBody | null>(null);
+  const climate = shallowRef<ClimateView | null>(null);
   const accepted = shallowRef<AcceptedPlan | null>(null);
   /** Why something beside the due tasks is missing; empty where nothing is. */
   const missing = ref('');
@@ -34,12 +35,24 @@ export function useTodayData(homeId: string) {
     ]);
     await home.load(homeId);
     const [standing, knows, weather, plan, texts] = await rest;
-    if (standing.status === 'fulfilled') home.standing = standing.value;
-    if (knows.status === 'fulfilled') known.value = knows.value;
-    if (weather.status === 'fulfilled') climate.value = weather.value;
-    if (plan.status === 'fulfilled') accepted.value = plan.value.plan;
+    take({
+      ...(standing.status === 'fulfilled' && { standing: standing.value }),
+      ...(knows.status === 'fulfilled' && { known: knows.value }),
+      ...(weather.status === 'fulfilled' && { climate: weather.value }),
+      ...(plan.status === 'fulfilled' && { acceptedPlan: plan.value }),
+    });
     const failed = [standing, knows, weather, plan, texts].find((one) => one.status === 'rejected');
     missing.value = failed ? tell(failed.reason).text : '';
+  }
+
+  /** Takes over what was answered; what was not stays as it is. */
+  function take(
+    answers: Partial<Pick<FirstAnswers, 'standing' | 'known' | 'climate' | 'acceptedPlan'>>,
+  ): void {
+    if (answers.standing) home.standing = answers.standing;
+    if (answers.known) known.value = answers.known;
+    if (answers.climate) climate.value = answers.climate;
+    if (answers.acceptedPlan) accepted.value = answers.acceptedPlan.plan;
   }
 
   /** The lists beside the tasks are read again when the house was. */
@@ -55,6 +68,23 @@ export function useTodayData(homeId: string) {
     },
   );
 
+  const { hours, plannedOf } = usePlanned(known, accepted);
+
+  /** The last day of tasks, with what was done since the page was opened. */
+  const doneHere = ref(new Map<string, CivilDate>());
+  const lastDone = (dutyId: string): CivilDate | undefined =>
+    doneHere.value.get(dutyId) ?? known.value?.lastDone[dutyId];
+  function noteDone(entries: readonly NewEntry[]): void {
+    for (const { body, date } of entries)
+      if (body.kind === 'done' && (lastDone(body.duty) ?? '') < date) doneHere.value.set(body.duty, date);
+  }
+
+  return { read, take, known, climate, missing, hours, plannedOf, lastDone, noteDone };
+}
+
+/** The hours the household has for the house in a week, and which of the tasks the accepted plan has in it. */
+function usePlanned(known: Ref<KnownBody | null>, accepted: Ref<AcceptedPlan | null>) {
+  const home = useHome();
   const hours = computed(() => {
     const minutes = known.value?.weekMinutes ?? null;
     return minutes === null ? null : minutes / 60;
@@ -71,14 +101,5 @@ export function useTodayData(homeId: string) {
       ? null
       : plannedWhen(planned.value.get(duty.id) ?? [], occurrence.window.earliest, home.on);
 
-  /** The last day of tasks, with what was done since the page was opened. */
-  const doneHere = ref(new Map<string, CivilDate>());
-  const lastDone = (dutyId: string): CivilDate | undefined =>
-    doneHere.value.get(dutyId) ?? known.value?.lastDone[dutyId];
-  function noteDone(entries: readonly NewEntry[]): void {
-    for (const { body, date } of entries)
-      if (body.kind === 'done' && (lastDone(body.duty) ?? '') < date) doneHere.value.set(body.duty, date);
-  }
-
-  return { read, climate, missing, hours, plannedOf, lastDone, noteDone };
+  return { hours, plannedOf };
 }

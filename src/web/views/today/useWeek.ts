@@ -63,13 +63,9 @@ export function useWeek(hours: ComputedRef<number | null>, plannedOf: (unit: Uni
   const chosen = shallowRef<ShownWeek | null>(null);
   const settled = ref(new Map<string, Settled>());
 
-  /** Chooses anew from what stands now. */
-  function choose(): void {
-    settled.value = new Map();
-    if (!home.house || !home.on) {
-      chosen.value = null;
-      return;
-    }
+  /** This week and the rest, as they would be chosen from what stands now. */
+  function wouldBe(): ShownWeek | null {
+    if (!home.house || !home.on) return null;
     const sections = sectionsOf(home.house, home.rows, home.on, home.find);
     const open = [...sections.late, ...sections.open, ...sections.baseline].map((line) =>
       toWork(line, plannedOf),
@@ -78,7 +74,7 @@ export function useWeek(hours: ComputedRef<number | null>, plannedOf: (unit: Uni
     const lines = week.lines.map(({ line }) => line);
     const inWeek = new Set(lines);
     const restOf = (section: Section): Line[] => sections[section].filter((line) => !inWeek.has(line));
-    chosen.value = {
+    return {
       trips: tripsOf(lines),
       minutes: week.minutes,
       rest: {
@@ -88,6 +84,12 @@ export function useWeek(hours: ComputedRef<number | null>, plannedOf: (unit: Uni
         coming: restOf('coming'),
       },
     };
+  }
+
+  /** Chooses anew from what stands now. */
+  function choose(week = wouldBe()): void {
+    settled.value = new Map();
+    chosen.value = week;
   }
 
   const current = computed(() => new Map(home.rows.map((row) => [row.dutyId, row])));
@@ -127,5 +129,5 @@ export function useWeek(hours: ComputedRef<number | null>, plannedOf: (unit: Uni
     );
   }
 
-  return { week, settled, choose, settle, unsettle };
+  return { week, settled, wouldBe, choose, settle, unsettle };
 }
