@@ -154,22 +154,28 @@ describe('what is asked while the page is on its way', () => {
   });
 });
 
-test('a server that gives out another page is noticed; one that gives out this one is not', async () => {
-  // The page's first script as it stands in the built page; this one loads none.
-  const script = { src: new URL('/assets/first-own.js', location.href).href };
-  vi.spyOn(document, 'querySelector').mockReturnValue(script as HTMLScriptElement);
-  let others = 0;
-  const count = (): void => {
-    others += 1;
-  };
-  signals.addEventListener('other-version', count);
-  const from = (version: string) => () => new Response('[]', { headers: { 'page-version': version } });
-  answer = from('/assets/first-own.js');
-  await ask('members', { params });
-  expect(others).toBe(0);
-  answer = from('/assets/first-new.js');
-  await ask('members', { params });
-  expect(others).toBe(1);
-  signals.removeEventListener('other-version', count);
-  vi.restoreAllMocks();
-});
+test.each([
+  ['a page', { src: new URL('/assets/first-own.js', location.href).href, dataset: {} }],
+  // It names all its scripts; they come after it is painted.
+  ['a page that the server drew', { dataset: { scripts: '/assets/zod-1.js /assets/first-own.js' } }],
+])(
+  '%s notices a server that gives out another one, and none that gives out this one',
+  async (_of, script) => {
+    // As it stands in the built page; this one loads none.
+    vi.spyOn(document, 'querySelector').mockReturnValue(script as unknown as HTMLScriptElement);
+    let others = 0;
+    const count = (): void => {
+      others += 1;
+    };
+    signals.addEventListener('other-version', count);
+    const from = (version: string) => () => new Response('[]', { headers: { 'page-version': version } });
+    answer = from('/assets/first-own.js');
+    await ask('members', { params });
+    expect(others).toBe(0);
+    answer = from('/assets/first-new.js');
+    await ask('members', { params });
+    expect(others).toBe(1);
+    signals.removeEventListener('other-version', count);
+    vi.restoreAllMocks();
+  },
+);
