@@ -39,6 +39,8 @@ describe('Today as the server drew it', () => {
     await page.driver.get(`${server.address}${path}`);
     await page.says('This week', '#first');
     expect(await page.count('#first [data-line]')).toBeGreaterThan(2);
+    await page.says('Try again', '#first [data-test=unfetched]');
+    expect(await page.faults()).toEqual([]);
     await blockScripts([]);
     await page.click('#first .bar [data-place=house]');
     await page.find('.house-drawing');

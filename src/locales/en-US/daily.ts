@@ -90,6 +90,7 @@ export const daily = {
     oldPage: 'A new version of Salt Ledger is ready. What waits to be sent is kept.',
     reload: 'Reload',
     unfetched: 'No connection: that page could not be fetched.',
+    onlyRead: 'No connection: for now this page can only be read.',
     drop: 'Discard it',
     tryAgain: 'Try again',
     loading: 'Loading …',

@@ -57,6 +57,8 @@ export function askEarly<N extends ReadRoute>(name: N, input: Input<N>): void {
 
 /** As `ask`, with the age of the answer. Whoever listens to `kept-shown` is told of an answer that is not of now. */
 export async function askAged<N extends ReadRoute>(name: N, input: Input<N> = {}): Promise<Aged<N>> {
+  // A page that the server draws has all its answers already: a part that asks of its own is not waited for.
+  if (import.meta.env.SSR) return new Promise(() => undefined);
   const address = addressOf(ROUTES[name].path, input);
   const asked = ROUTES[name].method === 'GET' ? early.get(address) : undefined;
   early.delete(address);

@@ -5,7 +5,6 @@ import PhoneBar from '../shell/PhoneBar.vue';
 import { useHome } from '../stores/home.ts';
 import { useTodaySheet } from '../views/today/useTodaySheet.ts';
 import BesideWeek from '../views/today/BesideWeek.vue';
-import EmptyToday from '../views/today/EmptyToday.vue';
 import StopNotice from '../views/today/StopNotice.vue';
 import WeekSheet from '../views/today/WeekSheet.vue';
 
@@ -24,6 +23,10 @@ week.choose();
   <div class="strips" />
   <main>
     <div v-if="week.week.value" class="sheet today">
+      <!-- Shown by `before.js` where the scripts of the page cannot be had. -->
+      <p class="notice wrong" role="alert" hidden data-test="unfetched">
+        {{ speech.t('shell.onlyRead') }} <a :href="$route.fullPath">{{ speech.t('shell.tryAgain') }}</a>
+      </p>
       <WeekSheet
         :week="week.week.value"
         :lead="lead"
@@ -36,9 +39,6 @@ week.choose();
       >
         <template v-if="stops.length > 0" #stops>
           <StopNotice :findings="stops" :known="data.known.value" />
-        </template>
-        <template v-if="home.rows.length === 0" #empty>
-          <EmptyToday :home-id="homeId" :may-write="home.mayWrite" :t="speech.t" />
         </template>
         <template #beside>
           <BesideWeek :standing="answers.standing" :house="house" :climate="answers.climate" :busy="false" />

@@ -20,9 +20,15 @@ if (scripts) {
     begun = true;
     for (const href of files)
       document.head.append(Object.assign(document.createElement('link'), { rel: 'modulepreload', href }));
-    for (const file of files) {
-      await import(file);
-      await pause();
+    try {
+      for (const file of files) {
+        await import(file);
+        await pause();
+      }
+    } catch (error) {
+      // What was drawn can still be read.
+      document.querySelector('#first [data-test=unfetched]')?.removeAttribute('hidden');
+      throw error;
     }
   };
   addEventListener('DOMContentLoaded', () => {
