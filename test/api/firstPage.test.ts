@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import pg from 'pg';
 import supertest from 'supertest';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { DrawFirst, FirstAnswers } from '../../src/contract/firstPage.ts';
@@ -121,6 +122,16 @@ describe('Today, drawn by the server', () => {
     const many = homes.flatMap(({ id }) => [id, id, id]);
     const drawn = await Promise.all(many.map(async (id) => [id, (await today(demo, id)).text] as const));
     for (const [id, text] of drawn) expect(words(text)).toBe(words(alone.get(id) ?? ''));
+  });
+
+  test('is the plain page while sessions cannot be read', async () => {
+    const admin = new pg.Client(api.urls.admin);
+    await admin.connect();
+    await admin.query('ALTER TABLE session RENAME TO session_away');
+    expect((await today(demo, homes[0]?.id ?? '')).text).toBe(PLAIN);
+    await admin.query('ALTER TABLE session_away RENAME TO session');
+    await admin.end();
+    expect((await today(demo, homes[0]?.id ?? '')).text).not.toBe(PLAIN);
   });
 
   test('is the plain page where it cannot be drawn', async () => {

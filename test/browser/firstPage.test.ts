@@ -63,6 +63,9 @@ describe('Today as the server drew it', () => {
         `return document.querySelector(arguments[0] + ' [data-line]').getBoundingClientRect().top`,
         within,
       );
+    // Without its scripts it says so, and only then.
+    await page.find('#first [data-test=unfetched]');
+    await page.driver.executeScript("document.querySelector('[data-test=unfetched]').hidden = true");
     const drawnAt = await top('#first');
     await blockScripts([]);
     await page.go(path);

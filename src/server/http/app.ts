@@ -58,7 +58,7 @@ export function createApp(services: Services, pool: Pool): Express {
   app.post('/api/sign-out', clearCache);
   app.use(mountRoutes(services, HANDLERS));
   app.use('/api', notFound);
-  servePage(app, services.config.webFolder, [...known, drawnToday(services, HANDLERS)]);
+  servePage(app, services.config.webFolder, drawnToday(services, HANDLERS, known));
   app.use(notFound);
   app.use(answerErrors(services));
   return app;
@@ -99,7 +99,7 @@ function tellPageVersion(folder: string): RequestHandler {
 const FIRST_SCRIPT = /<script [^>]*src="(\/assets\/first-[^"]+)"/;
 
 /** The files of the page; any other address gets the page itself, which finds its own way. Today comes drawn. */
-function servePage(app: Express, folder: string, today: readonly RequestHandler[]): void {
+function servePage(app: Express, folder: string, today: ReturnType<typeof drawnToday>): void {
   const page = resolve(folder, 'index.html');
   if (!existsSync(page)) return;
   // Whole files or none: they are small, and a part that nobody asked for rightly is one more thing to refuse.

@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import type { Request, RequestHandler } from 'express';
+import type { ErrorRequestHandler, Request, RequestHandler } from 'express';
 import { FIRST_QUESTIONS, type DrawFirst, type FirstAnswers } from '../../contract/firstPage.ts';
 import { ROUTES } from '../../contract/routes.ts';
 import type { HomeSummary } from '../../contract/schemas.ts';
@@ -35,11 +35,15 @@ function findBuilt(webFolder: string): Built | null {
 
 /**
  * Today of a home, drawn: whoever may see it reads it before any script has come. Everybody else, and a request that fails, gets the page as it
- * is, which says what there is to say.
+ * is, which says what there is to say. `known`: who it is that asks.
  */
-export function drawnToday(services: Services, handlers: Handlers): RequestHandler {
+export function drawnToday(
+  services: Services,
+  handlers: Handlers,
+  known: readonly RequestHandler[],
+): (RequestHandler | ErrorRequestHandler)[] {
   const built = findBuilt(services.config.webFolder);
-  return (request, response, next) => {
+  const draw: RequestHandler = (request, response, next) => {
     const personId = personIn(request);
     if (built === null || personId === null) {
       next();
@@ -47,13 +51,15 @@ export function drawnToday(services: Services, handlers: Handlers): RequestHandl
     }
     drawFor(personId, request, { services, handlers, built }).then(
       (page) => response.set('cache-control', 'no-store').type('html').send(page),
-      (error: unknown) => {
-        // Not their home: the page itself says so. Anything else is a fault that somebody should see.
-        if (!(error instanceof Failure)) services.log.warn({ err: error }, 'today could not be drawn');
-        next();
-      },
+      next,
     );
   };
+  const plain: ErrorRequestHandler = (error: unknown, _request, _response, next) => {
+    // Not their home: the page itself says so. Anything else is a fault that somebody should see.
+    if (!(error instanceof Failure)) services.log.warn({ err: error }, 'today could not be drawn');
+    next();
+  };
+  return [...known, draw, plain];
 }
 
 interface Drawing {

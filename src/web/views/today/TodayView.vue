@@ -100,18 +100,21 @@ async function drawInSteps(): Promise<void> {
 watch(
   () => state.value.kind,
   (kind) => {
-    if (isCovered()) void (kind === 'ready' ? drawInSteps() : kind === 'failed' && uncoverWhole());
-    else if (kind === 'ready')
-      requestAnimationFrame(() => window.setTimeout(() => (showsBeside.value = true)));
+    if (kind === 'loading') return;
+    if (kind === 'ready' && isCovered()) {
+      void drawInSteps();
+      return;
+    }
+    drawn.value = Infinity;
+    showsOffers.value = true;
+    if (kind === 'failed') void uncover();
+    else requestAnimationFrame(() => window.setTimeout(() => (showsBeside.value = true)));
   },
 );
-function uncoverWhole(): void {
-  drawn.value = Infinity;
-  void uncover();
-}
 watch(stops, (now) => {
   if (now.length > 0 && stopNotice.value === null) void loadStopNotice();
 });
+
 function done(line: Line, units: readonly Unit[]): void {
   const fresh = units.filter(({ duty }) => !waiting.value.has(duty.id));
   const early = fresh.some(({ standing: of, occurrence }) => of === 'ahead' && !occurrence.baseline);
