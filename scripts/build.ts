@@ -42,7 +42,7 @@ async function buildWeb(): Promise<void> {
   await build({ logLevel: 'warn' });
 }
 
-/** What draws Today on the server, from the browser's own pages, as one file that needs nothing else. */
+/** Builds the drawing of Today on the server, from the browser's own pages, as one file that needs nothing else. */
 async function buildFirstPage(): Promise<void> {
   const { build } = await import('vite');
   const { default: vue } = await import('@vitejs/plugin-vue');

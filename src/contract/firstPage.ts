@@ -3,7 +3,7 @@ import type { Response } from './routes.ts';
 /** The questions that Today asks first, of one person and one home. */
 export const FIRST_QUESTIONS = ['house', 'today', 'standing', 'known', 'climate', 'acceptedPlan'] as const;
 
-/** What the server answers to them, and who asks. */
+/** The answers of the server to them, and who asks. */
 export type FirstAnswers = {
   readonly [N in (typeof FIRST_QUESTIONS)[number] | 'me' | 'listHomes']: Response<N>;
 };

@@ -108,7 +108,7 @@ onMounted(async () => {
   await pause();
   isWhole.value = true;
 });
-// What the server drew is Today: any other page, and a page that cannot be shown, stands for itself.
+// The server draws Today alone: any other page, and a page that cannot be shown, stands for itself.
 watchEffect(() => {
   if (session.unreachable || (route.name !== undefined && route.name !== 'today')) void uncover();
 });

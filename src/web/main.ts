@@ -11,18 +11,13 @@ import ToastService from 'primevue/toastservice';
 import { createApp } from 'vue';
 import App from './App.vue';
 import { needTemporal } from './device/temporal.ts';
-import { fetchFonts, isCovered } from './device/cover.ts';
-import { pause } from './device/pause.ts';
+import { fetchFonts, step } from './device/cover.ts';
 import { i18n } from './i18n.ts';
 import { look } from './kit/look.ts';
 import { keepPages } from './shell/keepPages.ts';
 import { makeRouter } from './router.ts';
 
-/** Behind what the server drew, the page is made in steps, so that the browser can scroll and answer meanwhile. */
-const step = async (): Promise<void> => {
-  if (isCovered()) await pause();
-};
-
+// Behind what the server drew the page is made in steps.
 fetchFonts();
 await needTemporal();
 await step();

@@ -8,11 +8,11 @@ import {
 } from 'vue-router';
 import type { Component } from 'vue';
 import { ADDRESSES, HOME, type RouteName } from './addresses.ts';
+import { FIRST_QUESTIONS } from '../contract/firstPage.ts';
 import { loadCatalogue } from './catalogue.ts';
 import { askEarly } from './device/ask.ts';
 import { NoConnection } from './device/errors.ts';
-import { isCovered } from './device/cover.ts';
-import { pause } from './device/pause.ts';
+import { step } from './device/cover.ts';
 import { loadLaterTexts } from './i18n.ts';
 import { useSession } from './stores/session.ts';
 import TodayView from './views/today/TodayView.vue';
@@ -140,8 +140,7 @@ function unlessAway(error: unknown): void {
 
 /** What Today will ask first. On the way in its questions, and what it is made of besides, need not wait for who is asking. */
 function beginToday(homeId: string): void {
-  for (const name of ['house', 'today', 'standing', 'known', 'climate', 'acceptedPlan'] as const)
-    askEarly(name, { params: { homeId } });
+  for (const name of FIRST_QUESTIONS) askEarly(name, { params: { homeId } });
   // The page itself says so where they cannot be had.
   loadCatalogue().catch(() => undefined);
   loadLaterTexts().catch(() => undefined);
@@ -168,7 +167,7 @@ export function makeRouter() {
     if (to.name === 'today' && typeof homeId === 'string' && !session.signedIn) beginToday(homeId);
     await session.resume();
     // Who is signed in changes the head: that is one step, the page another.
-    if (isCovered()) await pause();
+    await step();
     // The page itself says so and offers to try again.
     if (to.name !== 'today' && to.name !== 'sign-in') await loadLaterTexts();
     if (session.unreachable || to.meta['anyone'] === true) return true;

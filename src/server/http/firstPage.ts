@@ -105,7 +105,7 @@ interface HomeCall {
 
 type HomeAnswers = Pick<FirstAnswers, (typeof FIRST_QUESTIONS)[number]>;
 
-/** What the home's own routes answer, in one transaction; as if the page had asked them. */
+/** The answers of the home's own routes, in one transaction; as if the page had asked them. */
 async function answersIn(call: HomeCall, handlers: Handlers): Promise<HomeAnswers> {
   const found: Record<string, unknown> = {};
   for (const name of FIRST_QUESTIONS) {

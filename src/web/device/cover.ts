@@ -1,3 +1,5 @@
+import { pause } from './pause.ts';
+
 /**
  * Today as the server drew it, where this page began with it. It covers the page until that can do something itself. Its buttons do nothing
  * yet: `before.js` notes the last one that was pressed.
@@ -6,6 +8,11 @@ const cover = (): HTMLElement | null => document.getElementById('first');
 
 /** Whether what is seen is what the server drew. */
 export const isCovered = (): boolean => cover() !== null;
+
+/** Behind what the server drew long work is done in steps: the browser answers and paints between them. Without it there is no pause. */
+export async function step(): Promise<void> {
+  if (isCovered()) await pause();
+}
 
 declare global {
   interface Window {

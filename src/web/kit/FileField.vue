@@ -10,7 +10,7 @@ import FieldRow from './FieldRow.vue';
  */
 defineProps<{
   label: string;
-  /** What the button says. */
+  /** The words of the button. */
   choose: string;
   accept: string;
   hint?: string | undefined;

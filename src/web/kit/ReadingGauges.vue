@@ -21,7 +21,7 @@ const gauges = computed(() =>
       : [],
   ),
 );
-/** What practitioners of another approach would call good; only where one approach was chosen among several. */
+/** The values that practitioners of another approach would call good; only where one approach was chosen among several. */
 const others = computed(() => {
   const { reading, school, speech } = props;
   if (school === null || reading.schools.length < 2) return [];

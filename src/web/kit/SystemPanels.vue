@@ -17,7 +17,7 @@ const props = defineProps<{
   name: string;
   /** All are open, as while something is searched. */
   unfolded: boolean;
-  /** What the line says beside the name. */
+  /** The words beside the name. */
   says: (group: T) => string;
   speech: Speech;
 }>();

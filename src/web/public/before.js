@@ -26,7 +26,7 @@ if (scripts) {
         await pause();
       }
     } catch (error) {
-      // What was drawn can still be read.
+      // The drawn page can still be read.
       document.querySelector('#first [data-test=unfetched]')?.removeAttribute('hidden');
       throw error;
     }

@@ -8,7 +8,7 @@ import { useHome } from '../../stores/home.ts';
 import EraseHome from './EraseHome.vue';
 import TraitsSection from './TraitsSection.vue';
 
-/** What the home is like, its file, and its end. */
+/** The home as it is, its file, and its end. */
 const home = useHome();
 const speech = useSpeech();
 const t = computed(() => speech.value.t);

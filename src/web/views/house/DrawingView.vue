@@ -84,7 +84,7 @@ const missing = computed(
         : [],
     ),
 );
-/** What a layer says in words, under the drawing. */
+/** A layer in words, under the drawing. */
 const says = computed((): string[] => {
   if (props.layer === 'alarms')
     return gaps.value.length > 0 ? gaps.value.map(({ text }) => text) : [t.value('section.noneMissing')];

@@ -9,7 +9,7 @@ import { practiceTitle } from '../../../locales/practiceText.ts';
 import { dateText, type Speech } from '../../../locales/speech.ts';
 import { thingName } from '../../../locales/thingName.ts';
 
-/** What the drawing says of the thing that was chosen: where it is, its facts, what comes next, and the way to its page. */
+/** All that the drawing says of the thing that was chosen: where it is, its facts, what comes next, and the way to its page. */
 const props = defineProps<{
   /** More than one where they are drawn as one. */
   assets: readonly Asset[];
@@ -23,7 +23,7 @@ const props = defineProps<{
 const MOST = 3;
 const t = computed(() => props.speech.t);
 const roomOf = (asset: Asset): string => props.house.spaces.find(({ id }) => id === asset.space)?.name ?? '';
-/** What is due on a thing, the most urgent first. */
+/** The tasks due on a thing, the most urgent first. */
 function tasksOf(asset: Asset) {
   const { house, rows, speech } = props;
   const own = new Map(

@@ -39,7 +39,7 @@ const TEXTS = ['date', 'says', 'who', 'minutes', 'cost'] as const;
 type TextField = (typeof TEXTS)[number];
 const isText = (field: string): field is TextField => TEXTS.some((one) => one === field);
 
-/** What the details of an entry need, under a row of the table as in a line of the list. */
+/** All that the details of an entry need, under a row of the table as in a line of the list. */
 const detailsOf = ({ line, mayCorrect, mayStrike }: RecordRow) => ({
   line,
   mayCorrect,

@@ -13,7 +13,7 @@ const props = defineProps<{
   asset: Asset;
   photo: PhotoBody | null;
   addressOf: (photoId: string) => string;
-  /** What comes next and what was last done, each with its day. */
+  /** The next task and the last one done, each with its day. */
   dates: readonly {
     readonly label: string;
     readonly day: string;

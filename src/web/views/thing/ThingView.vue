@@ -117,7 +117,7 @@ const latest = (duties: readonly string[]): CivilDate | undefined =>
     .sort()
     .at(-1);
 
-/** What comes next here, and what was done last. */
+/** The next task here, and the last one done. */
 const dates = computed(() => {
   const titleOf = ({ practice }: KeptLine): string => practiceTitle(speech.value, practice);
   const [first] = lines.value;

@@ -154,7 +154,7 @@ function heightOf(
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const room = (high - low || Math.abs(high) || 1) * 0.12;
   const step = roundStep(high - low + 2 * room);
-  // What is never negative has no axis below nothing.
+  // A measure that is never negative has no axis below nothing.
   const floor = low >= 0 ? Math.max(0, low - room) : low - room;
   return {
     low: toDigits(Math.floor(floor / step) * step, 6),

@@ -10,7 +10,7 @@ import CallOrOrder from './CallOrOrder.vue';
 import HaveTime from './HaveTime.vue';
 import OpenProblems from './OpenProblems.vue';
 
-/** What stands beside the tasks of Today: time to spare, open problems, whom to call and what to order, what is shut off. */
+/** The lists beside the tasks of Today: time to spare, open problems, whom to call and what to order, what is shut off. */
 const props = defineProps<{
   standing: StandingBody;
   house: HouseBody;

@@ -18,7 +18,7 @@ import { useHome } from '../../stores/home.ts';
 /** Dangers that were found and are not put right: first on the page, with what to do now and whom to call. */
 const props = defineProps<{
   findings: readonly OpenFindingBody[];
-  /** What is known of the home beside its house; without it the numbers are those the home was described with. */
+  /** Facts of the home beside its house; without it the numbers are those the home was described with. */
   known: KnownBody | null;
 }>();
 const emit = defineEmits<{ close: [finding: OpenFindingBody] }>();

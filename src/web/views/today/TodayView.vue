@@ -5,7 +5,7 @@ import { type Component, computed, defineAsyncComponent, onMounted, ref, shallow
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
-import { isCovered, uncover } from '../../device/cover.ts';
+import { isCovered, step, uncover } from '../../device/cover.ts';
 import { pause, whenQuiet } from '../../device/pause.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import type { Sent } from '../../composables/useWriting.ts';
@@ -53,15 +53,11 @@ const { state, load } = useLoading(async () => {
   }
 });
 
-/** Behind what the server drew the week is chosen in one step and drawn in the next. */
+/** It is worked out in one step and drawn in the next. */
 async function chooseWeek(): Promise<void> {
-  if (!isCovered()) {
-    week.choose();
-    return;
-  }
-  await pause();
+  await step();
   const chosen = week.wouldBe();
-  await pause();
+  await step();
   week.choose(chosen);
 }
 
@@ -77,7 +73,7 @@ const postponing = ref<Line | null>(null);
 const closing = ref<OpenFindingBody | null>(null);
 
 /**
- * What stands beside the tasks is drawn when they have been painted: it is a second step for a slow processor, and moves nothing. Behind what
+ * The lists beside the tasks are drawn when they have been painted: that is a second step for a slow processor, and moves nothing. Behind what
  * the server drew the tasks come line by line, so that the browser can answer meanwhile.
  */
 const showsBeside = ref(false);

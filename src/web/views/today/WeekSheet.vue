@@ -8,7 +8,7 @@ import type { useTodaySheet } from './useTodaySheet.ts';
 import type { ShownWeek } from './useWeek.ts';
 import WeatherSays from './WeatherSays.vue';
 
-/** What Today begins with: the day, the weather, and this week's tasks. Dangers, where there are some, come first. */
+/** The beginning of Today: the day, the weather, and this week's tasks. Dangers, where there are some, come first. */
 defineProps<{
   week: ShownWeek;
   lead: string;

@@ -6,7 +6,7 @@ import { useHome } from '../../stores/home.ts';
 import { useTodayData } from './useTodayData.ts';
 import { useWeek } from './useWeek.ts';
 
-/** What Today shows of a home: what it reads, the week chosen from it, and what all its lines have in common. */
+/** All that Today shows of a home: what it reads, the week chosen from it, and what all its lines have in common. */
 export function useTodaySheet(homeId: string) {
   const home = useHome();
   const speech = useSpeech();

@@ -40,7 +40,7 @@ async function show(code: string): Promise<void> {
     ?.querySelector<HTMLElement>(`[data-question="${code}"] :is(input, button, [role=combobox])`)
     ?.focus();
 }
-// What is wrong is shown; a question that an answer took away is no longer asked.
+// Errors are shown; a question that an answer took away is no longer asked.
 watch(
   () => props.wrong?.code,
   (code) => {
