@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import AxeBuilder from '@axe-core/webdriverjs';
 import { Builder, By, Key, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
+import { ADDRESSES, HOME, type RouteName } from '../../src/web/addresses.ts';
 
 /** How long something is waited for that will come: on a busy machine it comes late. */
 const PATIENCE_MS = 60_000;
@@ -316,8 +317,22 @@ export class Page {
       else await this.clickShown(css);
     }
     if (place === undefined || FIRST_PAGES[place] !== page) await this.clickShown(`[data-go="${page}"]`);
+    // Pressed on before it is there, the next link would call it off: one would stay where one was.
+    await this.reached(page);
     // The house opens as a drawing; the tests look for its things by room.
     if (page === 'house') await this.press('By room');
+  }
+
+  /** Waits until the address is that of a page of a home. */
+  private async reached(page: string): Promise<void> {
+    if (!(page in ADDRESSES)) throw new Error(`no page has the name ${page}`);
+    const [address = ''] = ADDRESSES[page as RouteName].split('/:code');
+    const within = address.slice(HOME.length);
+    const tail = new RegExp(`^/homes/[^/]+${within}${page === 'bench' ? '(/.*)?' : ''}$`);
+    await this.waitFor(
+      async () => tail.test(new URL(await this.driver.getCurrentUrl()).pathname),
+      `${page} does not open`,
+    );
   }
 
   private async isShown(css: string): Promise<boolean> {

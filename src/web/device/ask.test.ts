@@ -5,6 +5,7 @@ import { ask, askAged, askEarly, askIfOlder, dropKnown, keepKnown } from './ask.
 import { ApiError, NoConnection, signals } from './errors.ts';
 import { forgetAll, noteLastPerson } from './kept.ts';
 import { findAnswer } from './keptAnswers.ts';
+import { whenQuiet } from './pause.ts';
 
 const HOME = '019a0000-0000-7000-8000-000000000001';
 const params = { homeId: HOME };
@@ -99,6 +100,16 @@ describe('what is kept is forgotten', () => {
     await emptyList();
     answer = () => json({ code: 'not-found' }, 404);
     await expect(ask('members', { params })).rejects.toBeInstanceOf(ApiError);
+    answer = away;
+    await expect(ask('members', { params })).rejects.toBeInstanceOf(NoConnection);
+  });
+
+  test('also what was answered a moment before, and was not kept yet', async () => {
+    await ask('members', { params });
+    answer = () => json({ code: 'not-found' }, 404);
+    await expect(ask('members', { params })).rejects.toBeInstanceOf(ApiError);
+    await whenQuiet();
+    await whenQuiet();
     answer = away;
     await expect(ask('members', { params })).rejects.toBeInstanceOf(NoConnection);
   });

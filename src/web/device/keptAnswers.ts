@@ -23,6 +23,9 @@ function database(): Promise<IDBPDatabase<Schema>> {
 /** Where the answer to a question of one person is kept. */
 const keyOf = (personId: string, address: string): string => `${personId} ${address}`;
 
+/** Answers that wait for a quiet moment to be kept. A later one to the same question takes its place; one that is forgotten meanwhile is not kept. */
+const waiting = new Map<string, KeptAnswer>();
+
 /**
  * Keeps what the server last answered a person at an address, in a quiet moment; nothing for someone who has signed out until then. Where the
  * device has no room left it is simply not kept.
@@ -33,13 +36,17 @@ export async function keepAnswer(
   body: unknown,
   isStillTheirs: () => boolean,
 ): Promise<void> {
-  const at = new Date().toISOString();
+  const key = keyOf(personId, address);
+  const answer: KeptAnswer = { at: new Date().toISOString(), body };
+  waiting.set(key, answer);
   await whenQuiet();
+  if (waiting.get(key) !== answer) return;
+  waiting.delete(key);
   if (!isStillTheirs()) return;
   try {
     // The copy is plain data: the browser's database takes no reactive objects.
-    const kept: unknown = JSON.parse(JSON.stringify({ at, body } satisfies KeptAnswer));
-    await (await database()).put('answers', kept, keyOf(personId, address));
+    const kept: unknown = JSON.parse(JSON.stringify(answer));
+    await (await database()).put('answers', kept, key);
   } catch (error) {
     if (!(error instanceof DOMException)) throw error;
   }
@@ -54,5 +61,6 @@ export async function findAnswer(personId: string, address: string): Promise<Kep
 /** Forgets what was answered a person at every address that begins so; at all of them, where none is named. */
 export async function dropAnswers(personId: string, beginning = ''): Promise<void> {
   const from = keyOf(personId, beginning);
+  for (const key of waiting.keys()) if (key.startsWith(from)) waiting.delete(key);
   await (await database()).delete('answers', IDBKeyRange.bound(from, `${from}\uffff`));
 }
