@@ -14,6 +14,7 @@ export default defineConfig({
           name: 'unit',
           include: ['src/**/*.test.ts', 'test/judgement/*.test.ts', 'test/dates/*.test.ts'],
           exclude: ['src/web/**'],
+          setupFiles: ['test/support/properties.ts'],
           environment: 'node',
           // Nothing here keeps a state of its own: files share their imports, which takes half of the time otherwise.
           isolate: false,
