@@ -116,6 +116,20 @@ describe('without a signal', () => {
   });
 });
 
+test('an entry edited without a signal waits and says so; the record has it when the signal is back', async () => {
+  await page.go(`${home}/record`);
+  await page.click('[data-entry] [data-act=entry]');
+  await page.click('[data-details] [data-act=correct]');
+  await page.find('[role=dialog]');
+  await page.connect(false);
+  await page.type('Minutes', '23');
+  await page.press('Save', '//*[@role="dialog"]');
+  await page.toast('Saved. No connection. It is saved on this device and sent when the connection is back.');
+  await page.connect(true);
+  await page.waitFor(async () => (await page.count('[data-test=waiting]')) === 0, 'it still waits');
+  await page.says('23 min', '[data-entry]');
+});
+
 test('an old page meets a new server: it says so, and reloads when asked', async () => {
   await page.go(`${home}/today`);
   await page.find('[data-line]');

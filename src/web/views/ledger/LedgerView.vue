@@ -2,7 +2,7 @@
 import { useMediaQuery } from '@vueuse/core';
 import Button from 'primevue/button';
 import { makeBody } from '../../../core/ledger/write/makeBody.ts';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { LedgerLine as Line, ScheduleRow } from '../../../contract/schemas.ts';
 import PageState from '../../kit/PageState.vue';
@@ -11,9 +11,10 @@ import { useErrorText } from '../../composables/useErrorText.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
+import { waitsText } from '../../composables/waitsText.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import type { Outcome } from '../../stores/outbox.ts';
+import { useOutbox, type Outcome } from '../../stores/outbox.ts';
 import CorrectDialog from './CorrectDialog.vue';
 import RecordList from './RecordList.vue';
 import StrikeDialog from './StrikeDialog.vue';
@@ -95,8 +96,20 @@ async function taken(text: string): Promise<void> {
 
 const { state, load } = useLoading(async () => {
   await home.load(homeId);
-  await pages.first();
+  await pages.restart();
 });
+
+/** Whether something waits on this device that belongs in the record: it is read again when that has been sent. */
+const outbox = useOutbox();
+const isBehind = ref(outbox.waiting.length > 0);
+watch(
+  () => outbox.waiting.length,
+  (waiting) => {
+    if (waiting > 0 || !isBehind.value) return;
+    isBehind.value = false;
+    void load();
+  },
+);
 
 /** On a phone a part of what was read is shown, and the rest with one tap. */
 const wide = useMediaQuery('(min-width: 700px)');
@@ -150,7 +163,10 @@ async function written(
   correcting.value = null;
   striking.value = null;
   if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
-  else if (outcome.kind === 'delivered') {
+  else if (outcome.kind === 'waiting') {
+    isBehind.value = true;
+    say({ text: `${text}${waitsText(t.value, outcome)}` });
+  } else {
     await pages.restart();
     const back = lines.value.find(({ entry }) => entry.id === struck);
     say({
