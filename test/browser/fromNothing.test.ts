@@ -71,7 +71,7 @@ describe('from an empty account', () => {
     await page.type('Title', 'Vacuum the grille');
     await page.type('Every', '0');
     await page.press('Add it');
-    await page.says('must be at least 1');
+    await page.says('must be a whole number from 1');
     await page.type('Every', '6');
     await page.press('Add a reason');
     await page.driver.executeScript("document.querySelector('.factor input').focus()");

@@ -54,13 +54,13 @@ describe('logging with details', () => {
   });
 
   test.each([
-    ['Minutes', 'ten'],
-    ['Cost (USD)', '1.234'],
-  ])('%s typed as %s is refused by name', async (label, text) => {
+    ['Minutes', 'ten', 'must be a whole number from 0'],
+    ['Cost (USD)', '1.234', 'must be an amount of money, such as 12.50'],
+  ])('%s typed as %s is refused by name', async (label, text, says) => {
     await page.act(line('dryer-vent'), 'Done with details');
     await page.type(label, text);
     await page.press('Save');
-    await page.says('must be at least 0', '[role=dialog]');
+    await page.says(says, '[role=dialog]');
     expect(await (await page.field(label)).getAttribute('aria-invalid')).toBe('true');
   });
 

@@ -199,7 +199,7 @@ describe('a round somebody left half-way', () => {
     await page.type('Where on it', 'Upper edge');
     await page.type('Fix within (days)', 'soon');
     await page.press('Save');
-    await page.says('must be a whole number of days', '.besides');
+    await page.says('must be a whole number from 0 to 400', '.besides');
     await page.type('Fix within (days)', '3');
     await page.press('Save');
     await page.says('To be saved: Torn frame, Upper edge.', '[data-test=found]');

@@ -59,7 +59,7 @@ describe('how a thing is kept', () => {
     await page.tick('My own interval');
     await page.type('Due every', 'often');
     await page.press('Save');
-    await page.says('must be at least 1', kept(FILTER));
+    await page.says('must be a whole number from 1', kept(FILTER));
     await page.type('Due every', '2');
     await page.says('sooner', '[data-test=moves]');
     await page.press('Save');

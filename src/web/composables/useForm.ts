@@ -9,18 +9,22 @@ export function useForm() {
   const errorText = ref('');
   const { tell, tellBody } = useErrorText();
 
-  /** The sentence for a field, by the last step of its path in what was sent that the form knows; '' is for whatever has no field here. */
-  const errorAt = (...names: string[]): string =>
-    errorField.value !== null && names.includes(errorField.value) ? errorText.value : '';
+  /** The names of the fields that have a place for an error: all that the form has ever asked about. */
+  const known = new Set<string>();
 
-  function refuse(body: ErrorBody, fields: readonly string[]): void {
-    const told = tellBody(body);
-    show(told.text, told.field, fields);
+  /** The sentence for a field, by any of the names that its path ends with in what was sent; '' is for whatever has no field here. */
+  function errorAt(...names: string[]): string {
+    for (const name of names) known.add(name);
+    return errorField.value !== null && names.includes(errorField.value) ? errorText.value : '';
   }
 
-  function show(text: string, field: string, fields: readonly string[]): void {
-    const named = field.split(/[.[\]]+/).findLast((step) => fields.includes(step));
-    errorField.value = named ?? '';
+  function refuse(body: ErrorBody): void {
+    const told = tellBody(body);
+    show(told.text, told.field);
+  }
+
+  function show(text: string, field: string): void {
+    errorField.value = field.split(/[.[\]]+/).findLast((step) => known.has(step)) ?? '';
     errorText.value = text;
   }
 
@@ -30,7 +34,7 @@ export function useForm() {
   }
 
   /** Runs a sending once, however often the button is pressed meanwhile. What was typed stays when it fails. */
-  async function submit(fields: readonly string[], work: () => Promise<void>): Promise<void> {
+  async function submit(work: () => Promise<void>): Promise<void> {
     if (busy.value) return;
     busy.value = true;
     clear();
@@ -38,7 +42,7 @@ export function useForm() {
       await work();
     } catch (error) {
       const told = tell(error);
-      show(told.text, told.field, fields);
+      show(told.text, told.field);
     } finally {
       busy.value = false;
     }

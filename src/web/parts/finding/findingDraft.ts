@@ -33,8 +33,7 @@ export function readFinding<V extends FindingDraft['verdict']>(
   const what = draft.what.trim();
   if (what === '') return { field: 'what', problem: 'missing' };
   const usual = USUAL_DAYS[draft.verdict];
-  const typed =
-    draft.days.trim() === '' || usual === null ? null : readInteger(draft.days, 0, MOST_DAYS, 'whole-days');
+  const typed = draft.days.trim() === '' || usual === null ? null : readInteger(draft.days, 0, MOST_DAYS);
   if (typed && !typed.ok) return { field: 'days', ...typed.fault };
   const days = typed ? typed.value : usual;
   const place = draft.place.trim();

@@ -33,7 +33,7 @@ provide(FORM, {
 async function sendIfRight({ valid, values }: FormSubmitEvent): Promise<void> {
   clear();
   if (!valid) return;
-  await submit(Object.keys(props.schema.shape), () => props.send(props.schema.parse(values)));
+  await submit(() => props.send(props.schema.parse(values)));
 }
 </script>
 

@@ -19,7 +19,7 @@ import { dateText, words, type Speech } from '../../../locales/speech.ts';
 import { ask } from '../../device/ask.ts';
 import { useErrorText } from '../../composables/useErrorText.ts';
 import { useTrial } from '../../composables/useTrial.ts';
-import { readInteger } from '../../parts/typed/fields.ts';
+import { faultText, readInteger } from '../../parts/typed/fields.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import { dutyName } from '../../parts/entry/describe.ts';
@@ -68,10 +68,12 @@ void ask('schools', { params: { homeId: props.homeId, dutyId: props.line.units[0
   },
 );
 
+const readCount = () => readInteger(chosen.count, 1, 99_999);
+
 /** A rule of one's own that is no interval stays as it is until something else is chosen. */
 const ownRule = computed((): Rule | null => {
   if (props.start.school === null && startRule.kind !== 'interval') return startRule;
-  const count = readInteger(chosen.count, 1, 99_999, 'too-small');
+  const count = readCount();
   if (!count.ok) return null;
   // A floor belongs to its school; one's own interval keeps the floor it was given.
   const floor =
@@ -172,7 +174,8 @@ function timesText({ timesAYear, byEvent }: SchoolsBody['schools'][number]): str
 
 async function save(): Promise<void> {
   const { on } = home;
-  error.value = terms.value === null ? t.value('problem.too-small', { minimum: 1 }) : '';
+  const count = readCount();
+  error.value = terms.value === null && !count.ok ? faultText(t.value, count.fault) : '';
   if (busy.value || !on || terms.value === null) return;
   if (bodies.value.length === 0) {
     emit('close');

@@ -9,7 +9,7 @@ import TextField from '../../kit/TextField.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import KitDialog from '../../kit/KitDialog.vue';
-import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { currencyDigits } from '../../../locales/format.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
@@ -21,7 +21,8 @@ import { useTrial, type Trial } from '../../composables/useTrial.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
-import { isFault, readCost, readWhole, writeCost } from '../typed/fields.ts';
+import { readAmounts, readDayDone } from '../typed/done.ts';
+import { writeCost } from '../typed/fields.ts';
 import LookFields from './LookFields.vue';
 import { isPrinted, readAge } from '../typed/age.ts';
 import { asksAge } from '../typed/asksAge.ts';
@@ -81,9 +82,11 @@ typed.found = !looks.value ? 'done' : asked.value ? 'read' : graded.value ? '0' 
 const working = computed(() => !typed.skipped && typed.found === 'done');
 
 const units = computed(() => props.line.units.filter(({ duty }) => chosen.value.includes(duty.id)));
-const date = computed((): CivilDate | null =>
-  isCivilDate(typed.date) && typed.date <= today.value ? typed.date : null,
-);
+/** The day as far as it is typed. */
+const date = computed((): CivilDate | null => {
+  const read = readDayDone(speech.value, typed.date, today.value);
+  return typeof read === 'object' ? null : read;
+});
 
 const trial = useTrial(
   home.house?.home.id ?? '',
@@ -141,19 +144,11 @@ function effectOf(unit: Unit, on: CivilDate, { moves, extras }: Known): { text: 
   return { text: t.value(key, { unit: name, due: dateText(speech.value, due), distance }), extra: false };
 }
 
-const FIELDS = ['date', 'who', 'minutes', 'cost', 'note', 'why', 'name', 'units', 'made', 'life', 'ends'];
-
 const save = () =>
-  submit(FIELDS, async () => {
-    const on = date.value;
-    if (units.value.length === 0) return show(t.value('log.noUnit'), 'units', FIELDS);
-    if (!isCivilDate(typed.date)) return show(t.value('problem.civil-date'), 'date', FIELDS);
-    if (on === null)
-      return show(
-        t.value('error.date-in-future', { today: dateText(speech.value, today.value) }),
-        'date',
-        FIELDS,
-      );
+  submit(async () => {
+    if (units.value.length === 0) return show(t.value('log.noUnit'), 'units');
+    const on = readDayDone(speech.value, typed.date, today.value);
+    if (typeof on === 'object') return show(on.text, on.field);
     const body = readBody();
     if (!body) return;
     const wanted = units.value.flatMap((unit) => wantedOf(unit, body, on));
@@ -167,7 +162,7 @@ const save = () =>
     const sent = await write(wanted, logged, people);
     if (sent.outcome.kind === 'delivered' && home.house)
       home.house = { ...home.house, people: [...home.house.people, ...people] };
-    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
+    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error);
     else emit('written', sent, logged);
   });
 
@@ -186,19 +181,20 @@ type Work = Extract<EntryBody, { kind: 'done' | 'skipped' }>;
 function readBody(): Work | null {
   if (typed.skipped) {
     if (typed.why.trim() !== '') return makeBody('skipped', { duty: '', why: typed.why.trim() });
-    show(t.value('problem.missing'), 'why', FIELDS);
+    show(t.value('problem.missing'), 'why');
     return null;
   }
   const read = asked.value && !working.value ? readAge(age.value) : null;
   if (read?.ok === false) {
-    show(t.value(read.problem), read.field, FIELDS);
+    show(t.value(read.problem), read.field);
     return null;
   }
-  const minutes = readWhole(typed.minutes);
-  const cost = readCost(typed.cost, currencyDigits(currency.value));
-  if (isFault(minutes)) show(t.value(`problem.${minutes.problem}`, { ...minutes }), 'minutes', FIELDS);
-  else if (isFault(cost)) show(t.value(`problem.${cost.problem}`, { ...cost }), 'cost', FIELDS);
-  if (isFault(minutes) || isFault(cost)) return null;
+  const amounts = readAmounts(speech.value, typed, currencyDigits(currency.value));
+  if ('field' in amounts) {
+    show(amounts.text, amounts.field);
+    return null;
+  }
+  const { minutes, cost } = amounts;
   const who = readWho();
   if (who === null) return null;
   return makeBody('done', {
@@ -217,7 +213,7 @@ const newcomer = uuid();
 function readWho(): string | null {
   if (typed.who !== NEW_PERSON) return typed.who;
   if (typed.whoName.trim() !== '') return newcomer;
-  show(t.value('problem.missing'), 'name', FIELDS);
+  show(t.value('problem.missing'), 'name');
   return null;
 }
 const newPeople = () =>

@@ -143,21 +143,17 @@ export type Read<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: Fault };
 
 const good = <T>(value: T): Read<T> => ({ ok: true, value });
-const bad = (field: string, problem: string, minimum?: number): Read<never> => ({
-  ok: false,
-  fault: { field, problem, ...(minimum !== undefined && { minimum }) },
-});
+const bad = (field: string, problem: string): Read<never> => ({ ok: false, fault: { field, problem } });
 
 const inField = (read: ReadNumber, field: string): Read<number> =>
   read.ok ? read : { ok: false, fault: { ...read.fault, field } };
 
 function readAtLeast(text: string, field: string, minimum: number): Read<number> {
-  if (text.trim() === '') return bad(field, 'too-small', minimum);
+  if (text.trim() === '') return bad(field, 'missing');
   return inField(readNumber(text, minimum), field);
 }
 
-const readCount = (text: string, field: string): Read<number> =>
-  inField(readInteger(text, 1, 99_999, 'too-small'), field);
+const readCount = (text: string, field: string): Read<number> => inField(readInteger(text, 1, 99_999), field);
 
 /** The rule typed, or the one of the chosen school. */
 export function readRule(draft: Draft, practice: Practice | undefined): Read<Rule> {
@@ -245,9 +241,9 @@ export function readPractice(draft: Draft): Read<DutyPractice> {
 /** Millimetres of the filter thickness typed; null when left empty. */
 function readThickness(draft: Draft, unit: 'mm' | 'in'): Read<number | null> {
   if (draft.thickness.trim() === '') return good(null);
-  const read = inField(readNumber(draft.thickness, 0), 'thickness');
+  const read = inField(readNumber(draft.thickness), 'thickness');
   if (!read.ok) return read;
-  return read.value > 0 ? good(toMillimetres({ value: read.value, unit })) : bad('thickness', 'too-small', 0);
+  return read.value > 0 ? good(toMillimetres({ value: read.value, unit })) : bad('thickness', 'above-zero');
 }
 
 const unitNames = (draft: Draft): string[] =>

@@ -26,7 +26,7 @@ const open = ref(false);
 const name = ref('');
 
 const erase = () =>
-  submit(['name'], async () => {
+  submit(async () => {
     const erased = await confirmed(() =>
       actNow({
         route: 'eraseHome',

@@ -124,17 +124,17 @@ const offered = computed(() => {
 });
 
 const save = () =>
-  submit([], async () => {
+  submit(async () => {
     const { on } = home;
     if (!on) return;
-    if (wrong.value !== null) return show(t.value('problem.trait-value'), wrong.value, [wrong.value]);
-    if (bodies.value.length === 0) return show(t.value('traits.nothing'), '', []);
+    if (wrong.value !== null) return show(t.value('problem.trait-value'), wrong.value);
+    if (bodies.value.length === 0) return show(t.value('traits.nothing'), '');
     const text = t.value('traits.saved');
     const { outcome } = await write(
       bodies.value.map((body) => ({ date: on, body })),
       text,
     );
-    if (outcome.kind === 'refused') return refuse(outcome.error, []);
+    if (outcome.kind === 'refused') return refuse(outcome.error);
     changing.value = false;
     emit('saved', `${text}${waitsText(t.value, outcome)}`);
   });

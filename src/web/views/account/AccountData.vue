@@ -27,7 +27,7 @@ function begin(): void {
 }
 
 const erase = () =>
-  submit([], async () => {
+  submit(async () => {
     const done = await confirmed(async () => {
       await deleteAccount();
       await session.leaveDevice();

@@ -25,7 +25,7 @@ onMounted(async () => {
 });
 
 const confirm = () =>
-  submit(['password'], async () => {
+  submit(async () => {
     await confirmPassword(password.value);
     confirmation.answer(true);
   });

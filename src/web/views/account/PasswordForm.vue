@@ -16,7 +16,7 @@ const { busy, errorAt, submit } = useForm();
 const typed = reactive({ password: '', newPassword: '' });
 
 const change = () =>
-  submit(['password', 'newPassword'], async () => {
+  submit(async () => {
     await changePassword({ ...typed });
     typed.password = '';
     typed.newPassword = '';

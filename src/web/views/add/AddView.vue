@@ -22,6 +22,8 @@ import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import { useOutbox } from '../../stores/outbox.ts';
+import { readDayDone } from '../../parts/typed/done.ts';
+import { faultText } from '../../parts/typed/fields.ts';
 import ThingFields from './ThingFields.vue';
 import WorkFields from './WorkFields.vue';
 import {
@@ -34,26 +36,6 @@ import {
 } from '../../parts/task/draft.ts';
 
 /** Adds a thing with its units, and a duty kept on each of them. */
-const FIELDS = [
-  'existing',
-  'name',
-  'spaceName',
-  'installed',
-  'thickness',
-  'units',
-  'practice',
-  'title',
-  'count',
-  'floor',
-  'monthDays',
-  'offset',
-  'meter',
-  'limit',
-  'perDay',
-  'respond',
-  'factors',
-  'lastDone',
-];
 const route = useRoute();
 const router = useRouter();
 const home = useHome();
@@ -145,26 +127,18 @@ function doneBefore({ duties }: Addition): NewEntry[] {
 }
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     if (!home.on) return;
     const { lastDone } = draft.value;
-    if (lastDone !== '' && !(isCivilDate(lastDone) && lastDone <= home.on)) {
-      return show(
-        t.value('error.date-in-future', { today: dateText(speech.value, home.on) }),
-        'lastDone',
-        FIELDS,
-      );
-    }
+    const day = lastDone === '' ? null : readDayDone(speech.value, lastDone, home.on);
+    if (typeof day === 'object' && day !== null) return show(day.text, 'lastDone');
     const read = readAddition(draft.value, home.on, unit.value, practice.value);
-    if (!read.ok) {
-      const { field, problem, minimum, options } = read.fault;
-      return show(t.value(`problem.${problem}`, { minimum, options }), field, FIELDS);
-    }
+    if (!read.ok) return show(faultText(t.value, read.fault), read.fault.field);
     const label = draft.value.source === 'new' ? draft.value.name.trim() : t.value('add.title');
     const entries = doneBefore(read.value);
     const body = { ...read.value, ...(entries.length > 0 && { entries }) };
     const outcome = await outbox.send({ route: 'add', homeId, body, label });
-    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
+    if (outcome.kind === 'refused') return refuse(outcome.error);
     say({
       text: `${t.value('add.added', { name: label })}${waitsText(t.value, outcome)}`,
       offer: {

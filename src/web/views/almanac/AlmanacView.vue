@@ -35,7 +35,7 @@ const climate = computed<Climate>(() => home.house?.home.climate ?? {});
 
 /** Sets where the climate comes from or its dates; every date of the home that hangs on it moves. */
 const set = (changed: Climate) =>
-  submit([], async () => {
+  submit(async () => {
     const given = Object.values(changed).some((value) => value !== undefined);
     const waits = await act({
       route: 'setClimate',

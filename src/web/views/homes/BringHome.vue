@@ -43,7 +43,7 @@ async function look(file: File): Promise<void> {
 }
 
 const bring = () =>
-  submit([], async () => {
+  submit(async () => {
     if (!chosen.value) return;
     const { file, preview } = chosen.value;
     const answer = await sendHouseFile(file, 'import');

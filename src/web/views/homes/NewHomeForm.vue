@@ -23,7 +23,6 @@ const outbox = useOutbox();
 const session = useSession();
 const { busy, errorAt, refuse, submit } = useForm();
 
-const FIELDS = ['name', 'zone', 'hemisphere', 'units', 'vocabulary', 'currency'];
 const wording = browserWording();
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const typed = reactive({
@@ -46,14 +45,14 @@ function seekZones({ query }: { query: string }): void {
 }
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const outcome = await outbox.send({
       route: 'createHome',
       homeId: typed.id,
       body: { ...typed, ...(station.value !== '' && { climate: { station: station.value } }) },
       label: typed.name,
     });
-    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
+    if (outcome.kind === 'refused') return refuse(outcome.error);
     if (outcome.kind === 'waiting') return;
     await session.loadHomes();
     await router.push({ name: 'walk', params: { homeId: outcome.response.id } });

@@ -69,7 +69,7 @@ async function save(): Promise<void> {
   clear();
   const made = householdOf(draft.value, home.house.home);
   if ('field' in made) {
-    show(t.value(`hours.wrong.${made.field}`), made.field, [made.field]);
+    show(t.value(`hours.wrong.${made.field}`), made.field);
     return;
   }
   busy.value = true;

@@ -9,13 +9,12 @@ import { sideSchema, spaceUseSchema, type Space } from '../../../core/house/hous
 import type { Speech } from '../../../locales/speech.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
-import { readInteger } from '../../parts/typed/fields.ts';
+import { faultText, readInteger } from '../../parts/typed/fields.ts';
 
 /** A room: what it is called, what it is for, on which level; new, or put right. */
 const props = defineProps<{ space: Space | null; homeId: string; speech: Speech }>();
 const emit = defineEmits<{ close: []; saved: [text: string] }>();
 
-const FIELDS = ['name', 'use', 'storey', 'side'];
 const NOT_SAID = '';
 const { busy, errorAt, show, submit } = useForm();
 const { act } = useActs();
@@ -29,16 +28,11 @@ const typed = reactive({
 });
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const name = typed.name.trim();
-    if (name === '') return show(t.value('problem.missing'), 'name', FIELDS);
+    if (name === '') return show(t.value('problem.missing'), 'name');
     const storey = typed.storey.trim() === '' ? null : readInteger(typed.storey, -5, 50, 'storey');
-    if (storey && !storey.ok)
-      return show(
-        t.value(`problem.${storey.fault.problem}`, { options: storey.fault.options }),
-        'storey',
-        FIELDS,
-      );
+    if (storey && !storey.ok) return show(faultText(t.value, storey.fault), 'storey');
     const use = spaceUseSchema.safeParse(typed.use);
     const side = sideSchema.safeParse(typed.side);
     const space = {

@@ -31,7 +31,7 @@ const { state, load } = useLoading(async () => {
 watch(token, () => void load());
 
 const accept = () =>
-  submit([], async () => {
+  submit(async () => {
     const { homeId } = await acceptInvitation(token.value);
     await session.loadHomes();
     await router.push({ name: 'today', params: { homeId } });

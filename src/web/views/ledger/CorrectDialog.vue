@@ -7,18 +7,17 @@ import TextField from '../../kit/TextField.vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import KitDialog from '../../kit/KitDialog.vue';
-import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { amendableFields } from '../../../core/ledger/corrections.ts';
 import type { Change } from '../../../core/ledger/entry.ts';
 import { currencyDigits } from '../../../locales/format.ts';
-import { dateText } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
 import type { Outcome } from '../../stores/outbox.ts';
 import { describeBody } from '../../parts/entry/describe.ts';
-import { isFault, readCost, readWhole, writeCost } from '../../parts/typed/fields.ts';
+import { readAmounts, readDayDone, type WrongField } from '../../parts/typed/done.ts';
+import { writeCost } from '../../parts/typed/fields.ts';
 
 /** Corrects an entry by writing another: what was stays readable beside what is. */
 const props = defineProps<{ line: LedgerLine }>();
@@ -37,7 +36,6 @@ const today = computed(() => home.on ?? speech.value.today);
 const currency = computed(() => home.house?.home.currency ?? 'USD');
 const digits = computed(() => currencyDigits(currency.value));
 const fields = computed(() => amendableFields(props.line.body.kind));
-const FIELDS = ['date', 'who', 'minutes', 'cost', 'note', 'why', 'text', 'reason'];
 
 const stands = props.line.body as Partial<Record<keyof Change, string | number>>;
 const asTyped = (field: 'who' | 'minutes' | 'note' | 'why' | 'text'): string => String(stands[field] ?? '');
@@ -55,40 +53,32 @@ const typed = reactive({ ...before, reason: '' });
 /** The changes, as data; null when a field is wrong, which is then said. */
 function readChange(): Change | null {
   const change: Change = {};
-  if (typed.date !== before.date) {
-    if (!isCivilDate(typed.date)) return refuseField('date', t.value('problem.civil-date'));
-    if (typed.date > today.value)
-      return refuseField(
-        'date',
-        t.value('error.date-in-future', { today: dateText(speech.value, today.value) }),
-      );
-    change.date = typed.date;
+  const isChanged = (field: keyof typeof before): boolean => typed[field] !== before[field];
+  if (isChanged('date')) {
+    const date = readDayDone(speech.value, typed.date, today.value);
+    if (typeof date === 'object') return refuseField(date);
+    change.date = date;
   }
-  if (typed.minutes !== before.minutes) {
-    const minutes = readWhole(typed.minutes);
-    if (isFault(minutes))
-      return refuseField('minutes', t.value(`problem.${minutes.problem}`, { ...minutes }));
-    change.minutes = minutes;
-  }
-  if (typed.cost !== before.cost) {
-    const cost = readCost(typed.cost, digits.value);
-    if (isFault(cost)) return refuseField('cost', t.value(`problem.${cost.problem}`, { ...cost }));
-    change.cost = cost;
-  }
+  // What stands is not read again: only what was typed can be wrong.
+  const typedNow = (field: 'minutes' | 'cost'): string => (isChanged(field) ? typed[field] : '');
+  const amounts = { minutes: typedNow('minutes'), cost: typedNow('cost') };
+  const read = readAmounts(speech.value, amounts, digits.value);
+  if ('field' in read) return refuseField(read);
+  for (const field of ['minutes', 'cost'] as const) if (isChanged(field)) change[field] = read[field];
   for (const field of ['who', 'note'] as const)
-    if (typed[field] !== before[field]) change[field] = typed[field].trim() || null;
-  for (const field of ['why', 'text'] as const)
-    if (typed[field] !== before[field]) change[field] = typed[field].trim();
-  return Object.keys(change).length > 0 ? change : refuseField('', t.value('problem.nothing-changed'));
+    if (isChanged(field)) change[field] = typed[field].trim() || null;
+  for (const field of ['why', 'text'] as const) if (isChanged(field)) change[field] = typed[field].trim();
+  if (Object.keys(change).length > 0) return change;
+  return refuseField({ field: '', text: t.value('problem.nothing-changed') });
 }
 
-function refuseField(field: string, text: string): null {
-  show(text, field, FIELDS);
+function refuseField({ field, text }: WrongField): null {
+  show(text, field);
   return null;
 }
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const change = readChange();
     if (!change) return;
     const why = typed.reason.trim();
@@ -102,7 +92,7 @@ const save = () =>
       ],
       t.value('ledger.correctTitle'),
     );
-    if (outcome.kind === 'refused') refuse(outcome.error, FIELDS);
+    if (outcome.kind === 'refused') refuse(outcome.error);
     else emit('written', outcome, t.value('ledger.corrected'));
   });
 </script>

@@ -25,7 +25,7 @@ const about = computed(() =>
 const why = ref('');
 
 const save = () =>
-  submit(['why'], async () => {
+  submit(async () => {
     const reason = why.value.trim();
     const { outcome } = await write(
       [
@@ -37,7 +37,7 @@ const save = () =>
       ],
       t.value('ledger.strikeTitle'),
     );
-    if (outcome.kind === 'refused') refuse(outcome.error, ['why']);
+    if (outcome.kind === 'refused') refuse(outcome.error);
     else emit('written', outcome, t.value('ledger.strikeDone'));
   });
 </script>

@@ -5,17 +5,17 @@ import { computed, reactive, ref, useTemplateRef, watch } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FindingFields from '../../parts/finding/FindingFields.vue';
 import FormFoot from '../../kit/FormFoot.vue';
-
 import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { entryBodySchema } from '../../../core/ledger/entry.ts';
 import { lists } from '../../../locales/lists.ts';
 import { unitSymbol } from '../../../locales/readings/readingText.ts';
-import { dateText, type Speech } from '../../../locales/speech.ts';
+import type { Speech } from '../../../locales/speech.ts';
 import { thingName } from '../../../locales/thingName.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { GRADES } from '../../parts/task/look.ts';
+import { readDayDone } from '../../parts/typed/done.ts';
+import { faultText } from '../../parts/typed/fields.ts';
 import ReadingNote from './ReadingNote.vue';
 import { measureUnits, OWN_TRIGGER, readNote, type LogDraft, type NoteDraft, type Noted } from './draft.ts';
 
@@ -30,7 +30,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ note: [noted: Noted]; cancel: [] }>();
 
-const FIELDS = ['date', 'asset', 'grade', 'ownTrigger', 'value', 'what', 'days', 'change', 'note', 'made'];
 const VERDICTS = ['sound', 'watch', 'act', 'stop'] as const;
 const units = computed(() => measureUnits(props.house.home.units));
 /** A measure with its unit as people write it; a share or a count has none. */
@@ -84,14 +83,8 @@ const chosenKind = computed(() => standing.value.find(({ id }) => id === draft.a
 
 function send(): void {
   clear();
-  const { date } = draft;
-  if (!isCivilDate(date)) return show(t.value('problem.civil-date'), 'date', FIELDS);
-  if (date > props.today && isCivilDate(props.today))
-    return show(
-      t.value('error.date-in-future', { today: dateText(props.speech, props.today) }),
-      'date',
-      FIELDS,
-    );
+  const date = readDayDone(props.speech, draft.date, props.today);
+  if (typeof date === 'object') return show(date.text, date.field);
   if (draft.kind === 'reading' && readingCode.value !== '' && reading.value) {
     const note = draft.note.trim();
     const entries = reading.value.entriesOn(date, note === '' ? undefined : note);
@@ -99,15 +92,13 @@ function send(): void {
     return;
   }
   const read = readNote(draft, units.value);
-  if ('field' in read)
-    return show(t.value(`problem.${read.problem}`, { options: read.options }), read.field, FIELDS);
+  if ('field' in read) return show(faultText(t.value, read), read.field);
   const checked = entryBodySchema.safeParse(read.body);
   if (!checked.success) {
     const [issue] = checked.error.issues;
     return show(
       t.value('problem.partial-date'),
       draft.kind === 'made' ? 'made' : String(issue?.path[0] ?? ''),
-      FIELDS,
     );
   }
   emit('note', { entries: [{ date, body: checked.data }], label: t.value(`note.noted.${draft.kind}`) });

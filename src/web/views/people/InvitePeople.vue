@@ -30,7 +30,6 @@ const { tell } = useErrorText();
 const { actNow } = useActs();
 const confirmed = useConfirmed();
 const { busy, errorAt, submit } = useForm();
-const FIELDS = ['email', 'role'];
 const ROLES = roleSchema.options;
 /** The status of a refusal that the outbox has read already. */
 const REFUSED = 400;
@@ -70,11 +69,17 @@ async function make(email: string, role: Role): Promise<void> {
 }
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     await make(typed.email, typed.role);
     if (made.value) typed.email = '';
   });
-const again = ({ email, role }: Invitation) => submit([], () => make(email, role));
+/** Makes a new link for an open invitation; what goes wrong with it is about none of the fields. */
+const again = ({ email, role }: Invitation) =>
+  submit(() =>
+    make(email, role).catch((error: unknown) => {
+      say({ text: tell(error).text, wrong: true });
+    }),
+  );
 
 async function withdraw({ id, email }: Invitation): Promise<void> {
   const { homeId } = props;

@@ -15,6 +15,7 @@ import { words, type Speech } from '../../../locales/speech.ts';
 import { useActs } from '../../composables/useActs.ts';
 import { useForm } from '../../composables/useForm.ts';
 import RuleFields from '../../parts/task/RuleFields.vue';
+import { faultText } from '../../parts/typed/fields.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import OwnParts from './OwnParts.vue';
 import { ownDraftOf } from './ownDraft.ts';
@@ -31,39 +32,15 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ saved: [title: string, waits: string]; close: [] }>();
 
-const FIELDS = [
-  'title',
-  'why',
-  'work',
-  'minutes',
-  'leadDays',
-  'count',
-  'floor',
-  'monthDays',
-  'offset',
-  'meter',
-  'limit',
-  'perDay',
-  'respond',
-  'otherName',
-  'otherRightWhen',
-  'factorValue',
-  'quantity',
-];
 const { busy, errorAt, show, submit } = useForm();
 const { act } = useActs();
 const t = computed(() => props.speech.t);
 const draft = reactive((props.changing && ownDraftOf(props.changing)) ?? emptyOwn());
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const read = readOwn(draft, new Set(props.taken), props.changing?.code ?? null);
-    if ('field' in read)
-      return show(
-        t.value(`problem.${read.problem}`, { minimum: 1, options: read.options }),
-        read.field,
-        FIELDS,
-      );
+    if ('field' in read) return show(faultText(t.value, read), read.field);
     const { practice } = read;
     const { title, code } = practice;
     const { homeId } = props;

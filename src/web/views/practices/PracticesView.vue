@@ -57,7 +57,7 @@ async function tell(text: string): Promise<void> {
 }
 
 const hide = (practice: Practice, hide_: boolean) =>
-  submit([], async () => {
+  submit(async () => {
     const title = words(speech.value, practice.title);
     const waits = await act({
       route: 'hidePractice',

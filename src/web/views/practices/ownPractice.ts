@@ -128,7 +128,7 @@ const chosen = (code: string): string[] => (code === '' ? [] : [code]);
 /** Reads a number above nought and at most some other. */
 function readAmount(text: string, most: number): ReadNumber {
   const read = readNumber(text, 0, most);
-  return read.ok && read.value === 0 ? { ok: false, fault: { problem: 'number' } } : read;
+  return read.ok && read.value === 0 ? { ok: false, fault: { problem: 'above-zero' } } : read;
 }
 
 /** The ways to set its interval, the usual one first, or what is wrong with one of them. */
@@ -176,9 +176,9 @@ export function readOwn(draft: OwnDraft, taken: ReadonlySet<string>, code: strin
   if (draft.why.trim() === '') return { field: 'why', problem: 'missing' };
   const steps = stepsOf(draft);
   if (steps.length === 0) return { field: 'work', problem: 'missing' };
-  const minutes = readInteger(draft.minutes, 1, 1_000, 'minutes');
+  const minutes = readInteger(draft.minutes, 1, 1_000);
   if (!minutes.ok) return { field: 'minutes', ...minutes.fault };
-  const leadDays = readInteger(draft.leadDays.trim() === '' ? '0' : draft.leadDays, 0, 365, 'whole');
+  const leadDays = readInteger(draft.leadDays.trim() === '' ? '0' : draft.leadDays, 0, 365);
   if (!leadDays.ok) return { field: 'leadDays', ...leadDays.fault };
   const quantity = readAmount(draft.quantity, 10_000);
   if (draft.supply !== '' && !quantity.ok) return { field: 'quantity', ...quantity.fault };

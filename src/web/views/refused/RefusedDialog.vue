@@ -21,13 +21,12 @@ const { errorAt, show, submit, busy } = useForm();
 
 const parcel = outbox.refused.find(({ id }) => id === props.parcelId);
 const drafts = reactive(draftsOf(parcel?.body));
-const FIELDS = drafts.map((_, place) => `date${place}`);
 
 const send = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     if (!parcel?.refused) return;
     const right = putRight(parcel.body, drafts, parcel.refused.code);
-    if ('wrong' in right) return show(t('problem.civil-date'), `date${right.wrong}`, FIELDS);
+    if ('wrong' in right) return show(t('problem.civil-date'), `date${right.wrong}`);
     await outbox.retry(parcel.id, right.body);
     emit('close');
   });

@@ -3,6 +3,7 @@ import { computed, reactive } from 'vue';
 import ChoiceField from '../../kit/ChoiceField.vue';
 import FindingFields from '../../parts/finding/FindingFields.vue';
 import { readFinding } from '../../parts/finding/findingDraft.ts';
+import { faultText } from '../../parts/typed/fields.ts';
 import FormFoot from '../../kit/FormFoot.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
 import { currentUnit } from '../../../core/house/house.ts';
@@ -20,7 +21,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ found: [finding: ItemState['findings'][number]] }>();
 
-const FIELDS = ['what', 'days'];
 const t = computed(() => props.speech.t);
 const { errorAt, show, clear } = useForm();
 const things = computed(() =>
@@ -39,8 +39,7 @@ const draft = reactive({
 function note(): void {
   clear();
   const read = readFinding(draft);
-  if ('field' in read)
-    return show(t.value(`problem.${read.problem}`, { options: read.options }), read.field, FIELDS);
+  if ('field' in read) return show(faultText(t.value, read), read.field);
   const { days = 0, ...finding } = read.finding;
   emit('found', { asset: draft.asset, date: props.today, days, ...finding });
 }

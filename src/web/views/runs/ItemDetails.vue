@@ -6,11 +6,12 @@ import ChoiceField from '../../kit/ChoiceField.vue';
 import FormFoot from '../../kit/FormFoot.vue';
 import TextField from '../../kit/TextField.vue';
 import type { HouseBody } from '../../../contract/schemas.ts';
-import { isCivilDate, type CivilDate } from '../../../core/calendar/civilDate.ts';
+import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { ItemState, RunItem } from '../../../core/runs/runState.ts';
 import type { Practice } from '../../../core/practice/practice.ts';
 import { nameIn, type Speech } from '../../../locales/speech.ts';
-import { isFault, readNumber, readWhole } from '../../parts/typed/fields.ts';
+import { readDayDone } from '../../parts/typed/done.ts';
+import { faultText, isFault, readNumber, readWhole } from '../../parts/typed/fields.ts';
 import OwnWork from '../../parts/practice/OwnWork.vue';
 import FoundForm from './FoundForm.vue';
 
@@ -51,25 +52,26 @@ function show(what: typeof open.value): void {
 
 function saveDetails(): void {
   const minutes = readWhole(typed.minutes);
-  if (!isCivilDate(typed.date) || typed.date > props.today) {
-    error.value = t.value('problem.civil-date');
+  const date = readDayDone(props.speech, typed.date, props.today);
+  if (typeof date === 'object') {
+    error.value = date.text;
     return;
   }
   if (isFault(minutes)) {
-    error.value = t.value(`problem.${minutes.problem}`, { ...minutes });
+    error.value = faultText(t.value, minutes);
     return;
   }
   const used = new Map<string, number>();
   for (const [supply, text] of Object.entries(typed.used).filter(([, one]) => one.trim() !== '')) {
     const read = readNumber(text, 0, 100_000);
     if (!read.ok) {
-      error.value = t.value(`problem.${read.fault.problem}`, { minimum: 0, options: read.fault.options });
+      error.value = faultText(t.value, read.fault);
       return;
     }
     used.set(supply, read.value);
   }
   emit('change', {
-    date: typed.date,
+    date,
     who: typed.who === '' ? null : typed.who,
     minutes,
     note: typed.note.trim(),

@@ -18,7 +18,6 @@ const router = useRouter();
 const session = useSession();
 const { busy, errorAt, submit, clear } = useForm();
 
-const FIELDS = ['name', 'email', 'password'];
 const isNew = ref(false);
 const typed = reactive({ name: '', email: '', password: '' });
 const demo = ref<{ email: string; password: string } | null>(null);
@@ -37,14 +36,14 @@ async function goOn(): Promise<void> {
 }
 
 const enter = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const { name, email, password } = typed;
     await (isNew.value ? session.signUp({ name, email, password }) : session.signIn({ email, password }));
     await goOn();
   });
 
 const enterDemo = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     if (!demo.value) return;
     await session.signIn(demo.value);
     await goOn();

@@ -21,7 +21,6 @@ const emit = defineEmits<{ changed: [text: string] }>();
 
 /** Bytes of one paper. */
 const MOST_BYTES = 8_000_000;
-const FIELDS = ['file', 'title', 'coverEnds'];
 const t = computed(() => props.speech.t);
 const { tell } = useErrorText();
 const { errorAt, show, submit, busy } = useForm();
@@ -73,15 +72,15 @@ function choose(chosen: File): void {
 }
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const chosen = file.value;
-    if (!chosen) return show(t.value('documents.noFile'), 'file', FIELDS);
+    if (!chosen) return show(t.value('documents.noFile'), 'file');
     const type = DOCUMENT_TYPES.find((one) => one === chosen.type);
-    if (!type) return show(t.value('documents.wrongType'), 'file', FIELDS);
-    if (chosen.size > MOST_BYTES) return show(t.value('documents.tooLarge'), 'file', FIELDS);
-    if (draft.title.trim() === '') return show(t.value('problem.missing'), 'title', FIELDS);
+    if (!type) return show(t.value('documents.wrongType'), 'file');
+    if (chosen.size > MOST_BYTES) return show(t.value('documents.tooLarge'), 'file');
+    if (draft.title.trim() === '') return show(t.value('problem.missing'), 'title');
     const ends = draft.coverEnds;
-    if (ends !== '' && !isCivilDate(ends)) return show(t.value('problem.civil-date'), 'coverEnds', FIELDS);
+    if (ends !== '' && !isCivilDate(ends)) return show(t.value('problem.civil-date'), 'coverEnds');
     const title = draft.title.trim();
     const waits = await act({
       route: 'addDocument',

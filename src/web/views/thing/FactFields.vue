@@ -123,16 +123,16 @@ const putRight = (entries: readonly Wanted[], label: string): Promise<string> =>
   });
 
 const save = () =>
-  submit(['name', 'space', 'installed'], async () => {
+  submit(async () => {
     const { on } = home;
     if (!on) return;
-    if (where.name.trim() === '') return show(t.value('problem.missing'), 'name', ['name']);
+    if (where.name.trim() === '') return show(t.value('problem.missing'), 'name');
     if (where.installed !== NOT_KNOWN && !isCivilDate(where.installed))
-      return show(t.value('problem.civil-date'), 'installed', ['installed']);
+      return show(t.value('problem.civil-date'), 'installed');
     if (!read.value.ok) {
       const { spec } = read.value;
       const bounds = spec.kind === 'number' ? { minimum: spec.min, maximum: spec.max } : {};
-      return show(t.value(`problem.fact-${spec.kind}`, bounds), spec.code, [spec.code]);
+      return show(t.value(`problem.fact-${spec.kind}`, bounds), spec.code);
     }
     const { bodies } = read.value;
     const text = t.value('thing.saved');
@@ -141,7 +141,7 @@ const save = () =>
     if (moved.value) waits = await putRight(told, text);
     else if (told.length > 0) {
       const { outcome } = await write(told, text);
-      if (outcome.kind === 'refused') return refuse(outcome.error, []);
+      if (outcome.kind === 'refused') return refuse(outcome.error);
       waits = waitsText(t.value, outcome);
     }
     changing.value = false;

@@ -24,7 +24,6 @@ import { dutyName } from '../../parts/entry/describe.ts';
 const props = defineProps<{ way: 'replace' | 'remove'; asset: Asset; house: HouseBody; speech: Speech }>();
 const emit = defineEmits<{ close: []; replaced: [successor: string]; removed: [text: string] }>();
 
-const FIELDS = ['name', 'made', 'life', 'ends', 'on'];
 const home = useHome();
 const outbox = useOutbox();
 const { write } = useWriting();
@@ -60,13 +59,12 @@ const likely = (): Asset['facts'] => {
 };
 
 const replace = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const { on } = typed;
-    if (typed.name.trim() === '') return show(t.value('problem.missing'), 'name', FIELDS);
+    if (typed.name.trim() === '') return show(t.value('problem.missing'), 'name');
     const read = readAge(age.value);
-    if (!read.ok && read.problem !== 'problem.missing')
-      return show(t.value(read.problem), read.field, FIELDS);
-    if (!isCivilDate(on)) return show(t.value('problem.civil-date'), 'on', FIELDS);
+    if (!read.ok && read.problem !== 'problem.missing') return show(t.value(read.problem), read.field);
+    if (!isCivilDate(on)) return show(t.value('problem.civil-date'), 'on');
     const { kind, space, partOf } = props.asset;
     const outcome = await outbox.send({
       route: 'add',
@@ -91,12 +89,12 @@ const replace = () =>
       },
       label: t.value('thing.replaceTitle', { name: props.asset.name }),
     });
-    if (outcome.kind === 'refused') return refuse(outcome.error, FIELDS);
+    if (outcome.kind === 'refused') return refuse(outcome.error);
     emit('replaced', typed.id);
   });
 
 const remove = () =>
-  submit([], async () => {
+  submit(async () => {
     const { on } = home;
     if (!on) return;
     const text = t.value('thing.removed', { name: props.asset.name });
@@ -104,7 +102,7 @@ const remove = () =>
       removal.value.map((body) => ({ date: on, body })),
       text,
     );
-    if (outcome.kind === 'refused') return refuse(outcome.error, []);
+    if (outcome.kind === 'refused') return refuse(outcome.error);
     emit('removed', text);
   });
 </script>

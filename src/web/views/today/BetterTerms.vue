@@ -49,7 +49,7 @@ const trial = useTrial(homeId, () => (seeing.value ? bodies.value : []));
 const titles = computed(() => [...new Set(offers.value.map(({ dutyId }) => speech.value.dutyTitle(dutyId)))]);
 
 const take = () =>
-  submit([], async () => {
+  submit(async () => {
     const { on } = home;
     if (!on) return;
     const text = t.value('better.taken', { n: bodies.value.length }, bodies.value.length);
@@ -57,7 +57,7 @@ const take = () =>
       bodies.value.map((body) => ({ date: on, body })),
       text,
     );
-    if (sent.outcome.kind === 'refused') return refuse(sent.outcome.error, []);
+    if (sent.outcome.kind === 'refused') return refuse(sent.outcome.error);
     seeing.value = false;
     // Said first: the page may read anew meanwhile and take this line away.
     emit('written', sent, text);

@@ -6,21 +6,18 @@ import FormFoot from '../../kit/FormFoot.vue';
 import KitDialog from '../../kit/KitDialog.vue';
 import TextField from '../../kit/TextField.vue';
 import type { OpenFindingBody } from '../../../contract/schemas.ts';
-import { isCivilDate } from '../../../core/calendar/civilDate.ts';
 import { findingText } from '../../../locales/findingText.ts';
 import { currencyDigits } from '../../../locales/format.ts';
-import { dateText } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useWriting, type Sent } from '../../composables/useWriting.ts';
 import { useHome } from '../../stores/home.ts';
-import { isFault, readCost, readWhole } from '../../parts/typed/fields.ts';
+import { readAmounts, readDayDone } from '../../parts/typed/done.ts';
 
 /** Closes a finding: on which day it was put right, how, how long it took and what it cost. */
 const props = defineProps<{ finding: OpenFindingBody }>();
 const emit = defineEmits<{ close: []; written: [sent: Sent, text: string] }>();
 
-const FIELDS = ['date', 'minutes', 'cost', 'note'];
 const home = useHome();
 const speech = useSpeech();
 const { write } = useWriting();
@@ -32,20 +29,12 @@ const what = computed(() => findingText(speech.value, props.finding.what));
 const typed = reactive({ date: today.value as string, minutes: '', cost: '', note: '' });
 
 const save = () =>
-  submit(FIELDS, async () => {
-    const { date } = typed;
-    if (!isCivilDate(date)) return show(t.value('problem.civil-date'), 'date', FIELDS);
-    if (date > today.value)
-      return show(
-        t.value('error.date-in-future', { today: dateText(speech.value, today.value) }),
-        'date',
-        FIELDS,
-      );
-    const minutes = readWhole(typed.minutes);
-    const cost = readCost(typed.cost, currencyDigits(currency.value));
-    if (isFault(minutes))
-      return show(t.value(`problem.${minutes.problem}`, { ...minutes }), 'minutes', FIELDS);
-    if (isFault(cost)) return show(t.value(`problem.${cost.problem}`, { ...cost }), 'cost', FIELDS);
+  submit(async () => {
+    const date = readDayDone(speech.value, typed.date, today.value);
+    if (typeof date === 'object') return show(date.text, date.field);
+    const amounts = readAmounts(speech.value, typed, currencyDigits(currency.value));
+    if ('field' in amounts) return show(amounts.text, amounts.field);
+    const { minutes, cost } = amounts;
     const text = t.value('findings.closed', { what: what.value });
     const sent = await write(
       [
@@ -62,7 +51,7 @@ const save = () =>
       ],
       text,
     );
-    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
+    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error);
     else emit('written', sent, text);
   });
 </script>

@@ -20,7 +20,6 @@ const props = defineProps<{ line: Line }>();
 const emit = defineEmits<{ close: []; written: [sent: Sent, text: string] }>();
 
 const A_WEEK = 7;
-const FIELDS = ['to', 'why', 'acknowledged'];
 const home = useHome();
 const speech = useSpeech();
 const { errorAt, show, refuse, submit, busy } = useForm();
@@ -56,11 +55,11 @@ function faultOf(): [field: string, text: string] | null {
 }
 
 const save = () =>
-  submit(FIELDS, async () => {
+  submit(async () => {
     const fault = faultOf();
     const { to, why, acknowledged } = typed;
     if (fault || !isCivilDate(to)) {
-      if (fault) show(fault[1], fault[0], FIELDS);
+      if (fault) show(fault[1], fault[0]);
       return;
     }
     const wanted = props.line.units.map(({ duty, occurrence: { key } }): Wanted => ({
@@ -76,7 +75,7 @@ const save = () =>
     }));
     const text = t.value('today.putOffDone', { title: title.value, due: dateText(speech.value, to) });
     const sent = await write(wanted, text);
-    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error, FIELDS);
+    if (sent.outcome.kind === 'refused') refuse(sent.outcome.error);
     else emit('written', sent, text);
   });
 </script>

@@ -81,7 +81,7 @@ const count = computed(
 );
 
 const takeUp = ({ practice, units, school, title }: (typeof suggested.value)[number]) =>
-  submit([], async () => {
+  submit(async () => {
     if (!school) return;
     const traits = new Map(Object.entries(props.known.traits));
     const asset = props.house.assets.find(({ id }) => id === units[0]?.asset);
@@ -104,7 +104,7 @@ const takeUp = ({ practice, units, school, title }: (typeof suggested.value)[num
       },
       label: title,
     });
-    if (outcome.kind === 'refused') return refuse(outcome.error, []);
+    if (outcome.kind === 'refused') return refuse(outcome.error);
     emit('takenUp', t.value('upkeep.takenUp', { title }));
   });
 </script>

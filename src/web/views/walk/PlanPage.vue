@@ -185,7 +185,7 @@ function lineOf({ practice, school, because, assets, doer, timesAYear, first }: 
 }
 
 const adopt = () =>
-  submit([], async () => {
+  submit(async () => {
     request.value ??= toAddition(adoption.value, review.value, props.on);
     const outcome = await outbox.send({
       route: 'add',
@@ -195,7 +195,7 @@ const adopt = () =>
     });
     if (outcome.kind === 'refused') {
       request.value = null;
-      return refuse(outcome.error, []);
+      return refuse(outcome.error);
     }
     // The year is planned meanwhile, beside the page; where that fails it is planned when Plan is opened.
     void year.read().catch(() => undefined);
