@@ -83,6 +83,7 @@ export const accounts = {
     end: 'Sign out',
     endOf: 'Sign out {device}',
     ended: '{device} is signed out.',
+    moreDevices: 'Show one more device | Show {n} more devices',
     endOthers: 'Sign out all other devices',
     endedOthers: 'All other devices are signed out.',
     data: 'Your data',

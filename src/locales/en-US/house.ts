@@ -8,6 +8,7 @@ export const house = {
     noDays: 'No weather station is set for this home, so there is no forecast. Choose one below.',
     day: 'Day',
     chart: {
+      title: 'The usual year',
       label: 'The usual highs and lows of the year, with its seasons; the table of months says the numbers',
       says: 'Upper line: usual highs. Lower line: usual lows. Behind them: when it may freeze, and when most homes here heat or cool.',
       heating: 'heating',

@@ -28,6 +28,11 @@ const busy = ref(false);
 const rows = computed(() =>
   browsers.value.map((one): Row => ({ ...one, device: deviceName(translate, one.agent) })),
 );
+/** The latest; the others are shown with one press. */
+const FEW = 5;
+const showsAll = ref(false);
+const shown = computed(() => (showsAll.value ? rows.value : rows.value.slice(0, FEW)));
+const folded = computed(() => rows.value.length - shown.value.length);
 const others = computed(() => browsers.value.filter(({ here }) => !here).length);
 const COLUMNS = ['device', 'since', 'seenAt', 'act'] as const;
 const HEADS = {
@@ -75,7 +80,7 @@ const endOthers = () => end(endOtherBrowsers, t('account.endedOthers'));
     />
     <KitTable
       v-else
-      :rows="rows"
+      :rows="shown"
       :columns="COLUMNS.map((field) => ({ field, head: t(HEADS[field]) }))"
       row-key="id"
       :label="t('account.browsers')"
@@ -99,6 +104,12 @@ const endOthers = () => end(endOtherBrowsers, t('account.endedOthers'));
       </template>
     </KitTable>
     <p v-if="others > 0" class="actions">
+      <Button
+        v-if="folded > 0"
+        text
+        :label="t('account.moreDevices', { n: folded }, folded)"
+        @click="showsAll = true"
+      />
       <Button outlined :disabled="busy" @click="endOthers">{{ t('account.endOthers') }}</Button>
     </p>
   </section>

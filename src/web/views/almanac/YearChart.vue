@@ -69,15 +69,18 @@ const input = computed((): YearInput => {
 </script>
 
 <template>
-  <figure class="year-chart">
-    <KitChart :build="(inks) => yearOption(input, inks)" :label="t('almanac.chart.label')" :height="18" />
-    <figcaption class="soft small">{{ t('almanac.chart.says') }}</figcaption>
-  </figure>
+  <section class="almanac-part" :aria-label="t('almanac.chart.title')">
+    <h2>{{ t('almanac.chart.title') }}</h2>
+    <figure class="year-chart">
+      <KitChart :build="(inks) => yearOption(input, inks)" :label="t('almanac.chart.label')" :height="18" />
+      <figcaption class="soft small">{{ t('almanac.chart.says') }}</figcaption>
+    </figure>
+  </section>
 </template>
 
 <style scoped>
 .year-chart {
   min-height: 18rem;
-  margin: calc(var(--line) / 2) 0;
+  margin: 0;
 }
 </style>
