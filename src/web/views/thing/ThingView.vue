@@ -19,14 +19,11 @@ import { practiceTitle } from '../../../locales/practiceText.ts';
 import { capital, dateText } from '../../../locales/speech.ts';
 import { thingName } from '../../../locales/thingName.ts';
 import { ask } from '../../device/ask.ts';
+import { useChanges } from '../../composables/useChanges.ts';
 import { useLoading } from '../../composables/useLoading.ts';
-import { useSaying } from '../../composables/useSaying.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
 import { useHome } from '../../stores/home.ts';
 import { usePhotos } from '../../composables/usePhotos.ts';
-import type { Sent } from '../../composables/useWriting.ts';
-import { useErrorText } from '../../composables/useErrorText.ts';
-import { waitsText } from '../../composables/waitsText.ts';
 import KeptRow from '../../parts/schedule/KeptRow.vue';
 import { firstUnit, systemsOf, type KeptLine } from '../../parts/schedule/keptLines.ts';
 import DocumentList from './DocumentList.vue';
@@ -51,8 +48,6 @@ const known = ref<KnownBody | null>(null);
 const upkeep = ref<UpkeepBody | null>(null);
 const photos = ref<PhotoBody[]>([]);
 const series = ref<SeriesBody | null>(null);
-const say = useSaying();
-const { tellBody } = useErrorText();
 const { address } = usePhotos(homeId);
 /** Open at once where one comes to remove it. */
 const leaving = ref<'replace' | 'remove' | null>(route.query['leave'] === 'remove' ? 'remove' : null);
@@ -170,23 +165,10 @@ watch(assetId, () => {
   leaving.value = null;
 });
 
-/** The record is read again after each change. */
-const lives = ref(0);
+const { changes, changed, written } = useChanges(t, load);
 async function tell(text: string): Promise<void> {
-  await load();
-  lives.value += 1;
-  say({ text });
+  await changed(text);
   leaving.value = null;
-}
-
-/** Says what came of a change of a schedule, and reads anew what it moved. */
-async function written({ outcome }: Sent, text: string): Promise<void> {
-  if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
-  else {
-    if (outcome.kind === 'delivered') await load();
-    say({ text: `${text}${waitsText(t.value, outcome)}` });
-    lives.value += 1;
-  }
 }
 
 async function replaced(id: string): Promise<void> {
@@ -241,7 +223,7 @@ async function replaced(id: string): Promise<void> {
               <ul v-else class="ruled" :aria-label="t('thing.kept')">
                 <KeptRow
                   v-for="line in lines"
-                  :key="`${line.key} ${lives}`"
+                  :key="`${line.key} ${changes}`"
                   :line="line"
                   :home-id="homeId"
                   :speech="speech"
@@ -309,7 +291,7 @@ async function replaced(id: string): Promise<void> {
               />
             </TabPanel>
             <TabPanel value="history">
-              <LifeList :key="lives" :house="home.house" :asset-id="assetId" :speech="speech" />
+              <LifeList :key="changes" :house="home.house" :asset-id="assetId" :speech="speech" />
             </TabPanel>
           </TabPanels>
         </Tabs>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
 import Button from 'primevue/button';
-import { waitsText } from '../../composables/waitsText.ts';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import PageState from '../../kit/PageState.vue';
@@ -10,11 +9,9 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import { practiceSystemSchema } from '../../../core/practice/lists.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
 import { ask } from '../../device/ask.ts';
-import { useErrorText } from '../../composables/useErrorText.ts';
+import { useChanges } from '../../composables/useChanges.ts';
 import { useLoading } from '../../composables/useLoading.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import type { Sent } from '../../composables/useWriting.ts';
-import { useSaying } from '../../composables/useSaying.ts';
 import { useHome } from '../../stores/home.ts';
 import SystemPanels from '../../kit/SystemPanels.vue';
 import KeptRow from '../../parts/schedule/KeptRow.vue';
@@ -25,13 +22,11 @@ import { systemsOf, type KeptLine, type KeptSystem } from '../../parts/schedule/
 const route = useRoute();
 const home = useHome();
 const speech = useSpeech();
-const { tellBody } = useErrorText();
 const t = computed(() => speech.value.t);
 const homeId = String(route.params['homeId']);
 const upkeep = ref<UpkeepBody | null>(null);
 const sought = ref(typeof route.query['find'] === 'string' ? route.query['find'] : '');
 const showGiven = ref(false);
-const say = useSaying();
 /** The rows that show all there is: by their names, so that they stay open over a change. From Today one comes to change one task. */
 const changing = route.query['change'] === '1';
 const opened = ref(new Set(changing ? [sought.value] : []));
@@ -45,14 +40,13 @@ const lastOf = ({ units }: KeptLine): CivilDate | undefined =>
     .flatMap(({ duty }) => upkeep.value?.known.lastDone[duty.id] ?? [])
     .sort()
     .at(-1);
-/** Counts the changes made, so that every panel begins anew after one. */
-const changes = ref(0);
 
 async function read(): Promise<void> {
   const [, body] = await Promise.all([home.load(homeId), ask('upkeep', { params: { homeId } })]);
   upkeep.value = body;
 }
 const { state, load } = useLoading(read);
+const { changes, changed, written } = useChanges(t, load);
 
 const systems = computed(() => {
   if (!home.house || !upkeep.value) return [];
@@ -82,22 +76,6 @@ function saysOf({ lines }: KeptSystem): string {
   if (late > 0) return t.value('upkeep.someLate', { tasks, n: late });
   const [first] = due.sort();
   return first === undefined ? tasks : t.value('upkeep.nextDue', { tasks, day: formats.date(first, today) });
-}
-
-/** Says what came of a change and reads anew what it moved. */
-async function written({ outcome }: Sent, text: string): Promise<void> {
-  if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
-  else {
-    if (outcome.kind === 'delivered') await load();
-    say({ text: `${text}${waitsText(t.value, outcome)}` });
-    changes.value += 1;
-  }
-}
-
-async function takenUp(text: string): Promise<void> {
-  await load();
-  say({ text });
-  changes.value += 1;
 }
 </script>
 
@@ -159,7 +137,7 @@ async function takenUp(text: string): Promise<void> {
           :on="upkeep.on"
           :speech="speech"
           :may-write="home.mayWrite"
-          @taken-up="takenUp"
+          @taken-up="changed"
         />
       </SystemPanels>
     </template>
