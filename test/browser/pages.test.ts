@@ -177,7 +177,8 @@ const PLACES: Record<string, () => Promise<unknown>> = {
     page.click('.besides summary').then(() => page.find('.besides [data-practice]')),
   'where things are': () => page.visit('sheet').then(() => page.says('Whom to call')),
   'Upkeep of a home with nothing in it': async () => {
-    await page.switchHome('All homes');
+    await page.click('.home-menu');
+    await page.menuItem('All homes');
     await page.press('A new home');
     await page.type('Name', 'Nothing yet');
     await page.type('Time zone', 'America/Chicago');

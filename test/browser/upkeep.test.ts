@@ -71,7 +71,6 @@ describe('how a thing is kept', () => {
 describe('what the record proposes', () => {
   test('is shown with the looks it rests on, and left when it is not wanted', async () => {
     await page.switchHome('27 Mesa Row');
-    await page.says('27 Mesa Row', 'header');
     await page.visit('upkeep');
     await page.says('Your checks suggest', kept(FILTER));
     await page.click(`${kept(FILTER)} details summary`);

@@ -368,9 +368,11 @@ export class Page {
     await this.menuItem(words);
   }
 
+  /** Goes to another home and waits until it is there: the places of the head lead to its pages from then on. */
   async switchHome(name: string): Promise<void> {
     await this.click('.home-menu');
     await this.menuItem(name);
+    await this.says(name, '.home-menu .name');
   }
 
   /** Chooses in the menu of a line of Today. */

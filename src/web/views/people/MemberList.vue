@@ -37,6 +37,8 @@ const asking = ref<Member | null>(null);
 const isMe = ({ personId }: Member): boolean => personId === session.me?.personId;
 const rows = computed(() => members.value.map((one): Row => ({ ...one })));
 const nameOf = (one: Member): string => (isMe(one) ? t('people.you', { name: one.name }) : one.name);
+/** Oneself; null until it is known who is signed in: nobody leaves before. */
+const own = computed(() => members.value.find(isMe) ?? null);
 const asksToLeave = computed(() => asking.value !== null && isMe(asking.value));
 
 const { state, load } = useLoading(async () => {
@@ -155,8 +157,8 @@ async function goOn(): Promise<void> {
         </div>
       </template>
     </KitTable>
-    <p class="no-print">
-      <Button text @click="asking = members.find(isMe) ?? null">{{ t('people.leave') }}</Button>
+    <p v-if="own" class="no-print">
+      <Button text @click="asking = own">{{ t('people.leave') }}</Button>
     </p>
     <SureDialog
       v-if="asking"
