@@ -43,6 +43,29 @@ describe('logging with details', () => {
     );
   });
 
+  test('what follows is said without moving the button that saves', async () => {
+    const button = (): Promise<number> =>
+      page.driver.executeScript(
+        "return Math.round(document.querySelector('[role=dialog] [type=submit]').getBoundingClientRect().top)",
+      );
+    await page.connect(true, 1_500);
+    await page.act(line('dryer-vent'), 'Done with details');
+    await page.find('[role=dialog] [type=submit]');
+    await page.waitFor(
+      () => page.driver.executeScript<boolean>('return document.getAnimations().length === 0'),
+      'the dialog still moves',
+    );
+    const before = await button();
+    await page.says('next due', '[role=dialog]');
+    expect(await button()).toBe(before);
+    await page.connect(true);
+    // Told another day, the last answer stands until the next is there.
+    await page.type('Day it was done', '2026-11-20');
+    await page.says('Dryer: next due', '[role=dialog]');
+    expect(await button()).toBe(before);
+    await page.press('Cancel');
+  });
+
   test('a day still to come is refused beside its field, and what was typed stays', async () => {
     await page.act(line('dryer-vent'), 'Done with details');
     await page.type('Day it was done', '2026-11-25');

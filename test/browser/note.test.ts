@@ -23,7 +23,7 @@ describe('what stands shut or open', () => {
       /Back faucet Outdoor faucet shut off since \w+, Sep \d+ next change due \w+, May \d+, 2027/,
     );
     await page.press('Open');
-    await page.toast('Back faucet: saved as open.');
+    expect((await page.toast('Back faucet: saved as open.')).match(/saved as/g)).toHaveLength(1);
     await page.says('Back faucet Outdoor faucet open since Tue, Nov 24');
     await page.press('Shut off', "//*[@data-standing='open'][contains(., 'Back faucet')]");
     await page.says('shut off since Tue, Nov 24', '[data-standing=closed]');

@@ -268,12 +268,12 @@ export class Page {
     await this.driver.wait(asked, PATIENCE_MS, message).catch(rethrown);
   }
 
-  /** Cuts the connection, or gives it back. */
-  async connect(online: boolean): Promise<void> {
+  /** Cuts the connection, or gives it back; with a latency in milliseconds it is slow. */
+  async connect(online: boolean, latency = 0): Promise<void> {
     await this.command('Network.enable', {});
     await this.command('Network.emulateNetworkConditions', {
       offline: !online,
-      latency: 0,
+      latency,
       downloadThroughput: -1,
       uploadThroughput: -1,
     });

@@ -87,10 +87,10 @@ export async function newInstalled(name: string): Promise<Installed> {
   };
 }
 
-const MOST_WAIT_MS = 60_000;
+const MOST_WAIT_MS = 300_000;
 const PAUSE_MS = 100;
 
-/** Waits until something has been said; a process that ends before, or does not say it in a minute, is told with what it said. */
+/** Waits until something has been said; a process that ends before, or does not say it in five minutes, is told with what it said. */
 export async function untilSaid({ process: child, said }: Started, words: string): Promise<void> {
   const until = Date.now() + MOST_WAIT_MS;
   while (!said().includes(words)) {

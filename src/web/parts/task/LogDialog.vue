@@ -13,16 +13,16 @@ import type { CivilDate } from '../../../core/calendar/civilDate.ts';
 import type { EntryBody } from '../../../core/ledger/entry.ts';
 import { currencyDigits } from '../../../locales/format.ts';
 import { practiceTitle } from '../../../locales/practiceText.ts';
-import { sleepText } from '../../../locales/sleepText.ts';
 import { dateText } from '../../../locales/speech.ts';
 import { useForm } from '../../composables/useForm.ts';
 import { useSpeech } from '../../composables/useSpeech.ts';
-import { useTrial, type Trial } from '../../composables/useTrial.ts';
+import { useTrial } from '../../composables/useTrial.ts';
 import { useWriting, type Sent, type Wanted } from '../../composables/useWriting.ts';
 import { loadLaterTexts } from '../../i18n.ts';
 import { useHome } from '../../stores/home.ts';
 import { readAmounts, readDayDone } from '../typed/done.ts';
 import { writeCost } from '../typed/fields.ts';
+import LogEffects from './LogEffects.vue';
 import LookFields from './LookFields.vue';
 import { isPrinted, readAge } from '../typed/age.ts';
 import { asksAge } from '../typed/asksAge.ts';
@@ -95,12 +95,6 @@ const trial = useTrial(
   () => date.value,
 );
 
-/** The effect on each chosen unit, in words; empty while it is unknown. */
-const effects = computed(() => {
-  const [on, tried] = [date.value, trial.value];
-  return on === null || tried.kind !== 'known' ? [] : units.value.map((unit) => effectOf(unit, on, tried));
-});
-
 /** The entries that a unit stands for on a day; none while what is typed says nothing. */
 function bodiesFor(unit: Unit, on: CivilDate): EntryBody[] {
   const { duty, asset } = unit;
@@ -116,32 +110,6 @@ function doneOn({ duty, occurrence }: Unit, on: CivilDate) {
   return on >= occurrence.window.earliest
     ? doneFor(duty.id, occurrence)
     : makeBody('done', { duty: duty.id });
-}
-
-type Known = Extract<Trial, { kind: 'known' }>;
-
-function effectOf(unit: Unit, on: CivilDate, { moves, extras }: Known): { text: string; extra: boolean } {
-  const name = unit.asset.name;
-  const extra = extras.find(({ dutyId }) => dutyId === unit.duty.id);
-  if (extra) {
-    const { stood } = extra;
-    if (!stood || on >= stood.earliest)
-      return { text: t.value('log.extraNothing', { unit: name }), extra: true };
-    const dates = {
-      earliest: dateText(speech.value, stood.earliest),
-      due: dateText(speech.value, stood.due),
-    };
-    return { text: t.value('log.extra', { unit: name, ...dates }), extra: true };
-  }
-  const move = moves.find(({ dutyId }) => dutyId === unit.duty.id);
-  const due = move ? move.to : unit.occurrence.window.due;
-  if (due === null) {
-    const why = move?.sleep ? ` ${sleepText(speech.value, move.sleep)}` : '';
-    return { text: `${t.value('log.nothing', { unit: name })}${why}`, extra: false };
-  }
-  const distance = speech.value.formats.distance(today.value, due);
-  const key = move ? 'log.moves' : 'log.stays';
-  return { text: t.value(key, { unit: name, due: dateText(speech.value, due), distance }), extra: false };
 }
 
 const save = () =>
@@ -296,23 +264,10 @@ const newPeople = () =>
         :error="errorAt('why')"
         maxlength="200"
       />
-      <div v-if="effects.length > 0" role="status">
-        <p>
-          <strong>{{ t('log.effect') }}</strong>
-        </p>
-        <p v-for="effect in effects" :key="effect.text" class="small" :class="{ extra: effect.extra }">
-          {{ effect.text }}
-        </p>
-      </div>
+      <LogEffects :units="units" :on="date" :today="today" :trial="trial" :speech="speech" />
       <FormFoot :error="errorAt('')" :send="t('log.save')" :busy="busy"
         ><Button text @click="emit('close')">{{ t('shell.cancel') }}</Button></FormFoot
       >
     </form>
   </KitDialog>
 </template>
-
-<style scoped>
-.extra {
-  color: var(--rust);
-}
-</style>

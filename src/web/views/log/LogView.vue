@@ -116,7 +116,7 @@ async function chooseKind(kind: LogKind): Promise<void> {
 
 function begin(hit: LogHit, turn: 'shut' | 'opened' | null): void {
   if (hit.kind === 'form') openForm({ ...hit.draft, photo: photo.value, date: said.value.date });
-  else if (hit.kind === 'season') void turnSeason(hit.line.asset, hit.line.state, turn ?? 'shut', hit.title);
+  else if (hit.kind === 'season') turnHit(hit, turn ?? 'shut');
   else if (isPlain(hit, said.value.date)) void logTask(hit);
   else if (hit.unit) logging.value = lineOfUnit(hit.unit, home.find);
 }
@@ -130,14 +130,18 @@ async function logTask(hit: Extract<LogHit, { kind: 'task' }>): Promise<void> {
   await taken(hit.asset);
 }
 
+function turnHit({ line, title }: Extract<LogHit, { kind: 'season' }>, kind: 'shut' | 'opened'): void {
+  void turnSeason(line.asset, line.state, kind, t.value(`note.said.${kind}`, { what: title }));
+}
+
+/** Writes that something is shut for the season, or open; `text`: what is said of it. */
 async function turnSeason(
   asset: string,
-  what: string,
+  state: string,
   kind: 'shut' | 'opened',
-  title: string,
+  text: string,
 ): Promise<void> {
-  const text = t.value(`note.said.${kind}`, { what: title });
-  if (await acts.send([{ date: today.value, body: makeBody(kind, { asset, state: what }) }], text))
+  if (await acts.send([{ date: today.value, body: makeBody(kind, { asset, state }) }], text))
     await taken(asset);
 }
 
@@ -247,7 +251,7 @@ watch(typed, () => {
           :today="today"
           may-write
           :busy="busy"
-          @turn="(asset, what, kind, name) => turnSeason(asset, what, kind, name)"
+          @turn="turnSeason"
         />
         <NoteForm
           v-else-if="form"
