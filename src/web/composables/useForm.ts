@@ -12,7 +12,10 @@ export function useForm() {
   /** The names of the fields that have a place for an error: all that the form has ever asked about. */
   const known = new Set<string>();
 
-  /** The sentence for a field, by any of the names that its path ends with in what was sent; '' is for whatever has no field here. */
+  /**
+   * The sentence to show at a field, where the error is about it. Several names: what is sent may call the field by another. '' is the place
+   * for what has no field here.
+   */
   function errorAt(...names: string[]): string {
     for (const name of names) known.add(name);
     return errorField.value !== null && names.includes(errorField.value) ? errorText.value : '';

@@ -67,7 +67,7 @@ function effectOf(unit: Unit, on: CivilDate, { moves, extras }: Extract<Trial, {
       <p>
         <strong>{{ speech.t('log.effect') }}</strong>
       </p>
-      <p v-for="effect in effects" :key="effect.text" class="small" :class="{ extra: effect.extra }">
+      <p v-for="(effect, place) in effects" :key="place" class="small" :class="{ extra: effect.extra }">
         {{ effect.text }}
       </p>
     </template>

@@ -101,12 +101,12 @@ const { state, load } = useLoading(async () => {
 
 /** Whether something waits on this device that belongs in the record: it is read again when that has been sent. */
 const outbox = useOutbox();
-const isBehind = ref(outbox.waiting.length > 0);
+let isBehind = outbox.waiting.length > 0;
 watch(
   () => outbox.waiting.length,
   (waiting) => {
-    if (waiting > 0 || !isBehind.value) return;
-    isBehind.value = false;
+    if (waiting > 0 || !isBehind) return;
+    isBehind = false;
     void load();
   },
 );
@@ -164,7 +164,7 @@ async function written(
   striking.value = null;
   if (outcome.kind === 'refused') say({ text: tellBody(outcome.error).text, wrong: true });
   else if (outcome.kind === 'waiting') {
-    isBehind.value = true;
+    isBehind = true;
     say({ text: `${text}${waitsText(t.value, outcome)}` });
   } else {
     await pages.restart();
