@@ -126,9 +126,14 @@ describe('the plan of the year', () => {
     expect(all.length).toBeGreaterThan(40);
   });
 
-  test('the sheet prints on one landscape page', async () => {
+  test('the sheet prints on one landscape page, with hours and money by month', async () => {
     const sheets = await page.printed();
     expect(sheets.map(({ width, height }) => width > height)).toEqual([true]);
+    expect(await page.count('.months-across')).toBe(1);
+    await page.command('Emulation.setEmulatedMedia', { media: 'print' });
+    const text = await page.says('Hours and money by month', '.months-across');
+    await page.command('Emulation.setEmulatedMedia', { media: 'screen' });
+    expect(text).toMatch(/Dec 2026 .* Year .* Cost .*\$\d/);
   });
 });
 

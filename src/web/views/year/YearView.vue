@@ -13,6 +13,7 @@ import { usePlanPage } from '../../parts/plan/usePlanPage.ts';
 import type { Mark } from './marks.ts';
 import { rowsOf } from './marks.ts';
 import { BEHIND, type Stretch } from './sheetScale.ts';
+import MonthsAcross from './MonthsAcross.vue';
 import MonthTable from './MonthTable.vue';
 import PlanList from '../../parts/plan/PlanList.vue';
 import YearSheet from './YearSheet.vue';
@@ -206,7 +207,8 @@ const print = (): void => {
           </section>
         </div>
         <p class="soft small">{{ t('plan.notDue') }}</p>
-        <details class="as-list">
+        <MonthsAcross :shown="shown" :home="home.house.home" :people="home.house.people" :speech="speech" />
+        <details class="no-print as-list">
           <summary>{{ t('plan.money.title') }}</summary>
           <MonthTable :shown="shown" :home="home.house.home" :people="home.house.people" :speech="speech" />
         </details>
@@ -277,6 +279,20 @@ const print = (): void => {
 @media print {
   .year {
     page: year;
+    padding: 0;
+  }
+
+  .year > header {
+    margin: 0;
+  }
+
+  .year > header h1 {
+    font-size: 1.375rem;
+    line-height: 1.2;
+  }
+
+  .year .key {
+    margin: 0;
   }
 
   .year .says {
