@@ -13,6 +13,7 @@ const lines = computed(() =>
   columns.value
     .filter(({ field }) => field !== 'month')
     .map(({ field, header }) => ({
+      field,
       name: header,
       ...Object.fromEntries(
         rows.value.map((row) => [`of-${row.key}`, (row as Record<string, string>)[field]]),
@@ -23,7 +24,7 @@ const lines = computed(() =>
 
 <template>
   <section class="months-across print-only" :aria-label="t('plan.money.title')">
-    <DataTable :value="lines" data-key="name">
+    <DataTable :value="lines" data-key="field">
       <Column field="name" :header="t('plan.money.title')" />
       <Column v-for="row in rows" :key="row.key" :field="`of-${row.key}`" :header="row.month" />
     </DataTable>
