@@ -65,7 +65,7 @@ function benchFresh(): Ratio {
   };
 }
 
-/** What follows from moving one task, as it is told while a mark is dragged. */
+/** The effects of moving one task, as they are told while a mark is dragged. */
 function benchMove(): Ratio {
   const problem = randomProblem(160, 1);
   const ready = readyProblem(problem);

@@ -362,7 +362,7 @@ export const schoolsSchema = z.strictObject({
       minutesAYear: z.number(),
       next: civilDateSchema.nullable(),
       days: z.array(civilDateSchema),
-      /** What the times of a year cost, of what this home has paid for one; null where it has paid for none. In the currency’s smallest unit. */
+      /** The cost of the times of a year, of what this home has paid for one; null where it has paid for none. In the currency’s smallest unit. */
       costAYear: z.number().nullable(),
       reasons: z.array(reasonSchema),
       byEvent: z.boolean(),

@@ -4,7 +4,7 @@ import type { Answer, Question } from '../core/walkthrough/question.ts';
 import type { Speech } from './speech.ts';
 import { optionName, rememberedText } from './walkNames.ts';
 
-/** What was answered to a question of the walk, in a few words. */
+/** The answer to a question of the walk, in a few words. */
 export function walkAnswerText(speech: Speech, question: Question, answer: Answer, given: Given): string {
   const { t, formats } = speech;
   const unknown = t('walk.unknown');

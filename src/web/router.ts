@@ -138,7 +138,7 @@ function unlessAway(error: unknown): void {
   if (!(error instanceof NoConnection)) throw error;
 }
 
-/** What Today will ask first. On the way in its questions, and what it is made of besides, need not wait for who is asking. */
+/** Asks what Today will ask first. Its questions, catalogue and texts need not wait until it is known who is asking. */
 function beginToday(homeId: string): void {
   for (const name of FIRST_QUESTIONS) askEarly(name, { params: { homeId } });
   // The page itself says so where they cannot be had.

@@ -53,7 +53,7 @@ const today = async (agent: Agent, homeId: string): Promise<{ text: string; cach
 };
 const lines = (page: string): string[] =>
   [...page.matchAll(/data-line="([^"]+)"/g)].map(([, key = '']) => key);
-/** What is read on a drawn page, without its marks. */
+/** The text of a drawn page, without its marks. */
 const words = (page: string): string =>
   page
     .replaceAll(/<!--.*?-->/g, '')

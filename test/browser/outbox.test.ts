@@ -107,24 +107,13 @@ describe('without a connection', () => {
     try {
       await other.signInToDemo();
       await page.find(line('air-filter'));
-      await page.command('Network.enable', {});
-      await page.command('Network.emulateNetworkConditions', {
-        offline: true,
-        latency: 0,
-        downloadThroughput: -1,
-        uploadThroughput: -1,
-      });
+      await page.connect(false);
       await page.says('No connection. What you log is saved on this device');
       await page.click('[data-line^="late smoke-alarm-battery-swap"] [data-act=done]');
       await page.says('1 entry is waiting to be sent.');
       await other.click('[data-line^="late smoke-alarm-battery-swap"] [data-act=done]');
       await other.toast('done today');
-      await page.command('Network.emulateNetworkConditions', {
-        offline: false,
-        latency: 0,
-        downloadThroughput: -1,
-        uploadThroughput: -1,
-      });
+      await page.connect(true);
       await page.says(
         'Not saved: Change the smoke alarm battery, Basement: done today. Someone else changed this first',
       );

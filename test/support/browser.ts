@@ -4,40 +4,10 @@ import { join } from 'node:path';
 import AxeBuilder from '@axe-core/webdriverjs';
 import { Builder, By, Key, logging, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome.js';
-import { ADDRESSES, HOME, type RouteName } from '../../src/web/addresses.ts';
+import { whereIs } from './places.ts';
 
 /** How long something is waited for that will come: on a busy machine it comes late. */
 const PATIENCE_MS = 60_000;
-
-/** The place each page is in, and the page each place opens with; the two acts are in none. */
-const PLACE_OF: Readonly<Record<string, string>> = {
-  today: 'today',
-  drawings: 'howTo',
-  year: 'plan',
-  weeks: 'plan',
-  hours: 'plan',
-  upkeep: 'plan',
-  runs: 'plan',
-  almanac: 'plan',
-  house: 'house',
-  sheet: 'house',
-  alarms: 'house',
-  about: 'house',
-  people: 'house',
-  walk: 'house',
-  add: 'house',
-  ledger: 'record',
-  practices: 'howTo',
-  bench: 'howTo',
-  disagreements: 'howTo',
-};
-const FIRST_PAGES: Readonly<Record<string, string>> = {
-  today: 'today',
-  plan: 'year',
-  house: 'house',
-  record: 'ledger',
-  howTo: 'practices',
-};
 
 /** The rule of axe about colors: the slowest, and the only one that a theme decides. */
 const COLORS = 'color-contrast';
@@ -135,7 +105,7 @@ export class Page {
     return this.waitFor(async () => (await this.count('#first')) === 0, 'only what the server drew is there');
   }
 
-  /** What is seen on the page. One drawn anew while it is looked for is looked for again. */
+  /** An element that is seen on the page. One drawn anew while it is looked for is looked for again. */
   async find(css: string): Promise<WebElement> {
     let found: WebElement | null = null;
     await this.waitFor(async () => {
@@ -310,29 +280,17 @@ export class Page {
 
   /** Goes to a page as people do: its place first, then the page; of the house to its rooms. */
   async visit(page: string): Promise<void> {
-    const place = PLACE_OF[page];
-    if (place !== undefined) {
+    const { place, isFirst, isAt } = whereIs(page);
+    if (place !== null) {
       const css = `[data-place=${place}]`;
       if (place === 'howTo' && !(await this.isShown(css))) await this.fromMenu('How-to');
       else await this.clickShown(css);
     }
-    if (place === undefined || FIRST_PAGES[place] !== page) await this.clickShown(`[data-go="${page}"]`);
+    if (!isFirst) await this.clickShown(`[data-go="${page}"]`);
     // Pressed on before it is there, the next link would call it off: one would stay where one was.
-    await this.reached(page);
+    await this.waitFor(async () => isAt(await this.driver.getCurrentUrl()), `${page} does not open`);
     // The house opens as a drawing; the tests look for its things by room.
     if (page === 'house') await this.press('By room');
-  }
-
-  /** Waits until the address is that of a page of a home. */
-  private async reached(page: string): Promise<void> {
-    if (!(page in ADDRESSES)) throw new Error(`no page has the name ${page}`);
-    const [address = ''] = ADDRESSES[page as RouteName].split('/:code');
-    const within = address.slice(HOME.length);
-    const tail = new RegExp(`^/homes/[^/]+${within}${page === 'bench' ? '(/.*)?' : ''}$`);
-    await this.waitFor(
-      async () => tail.test(new URL(await this.driver.getCurrentUrl()).pathname),
-      `${page} does not open`,
-    );
   }
 
   private async isShown(css: string): Promise<boolean> {

@@ -1,6 +1,6 @@
 import type { FactValue } from '../basics/factValue.ts';
 
-/** What people ask of a thing most, in that order: its size, what goes into it, how old it may become, where it is shut. */
+/** The facts that people ask of a thing most, in that order: its size, what goes into it, how old it may become, where it is shut. */
 const ASKED = [
   'size',
   'filter',

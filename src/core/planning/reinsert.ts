@@ -49,7 +49,7 @@ export function reinsert(draft: Draft, { moves, seed, goesOn }: Effort): number 
     best.set(draft.week);
   }
   draft.becomes(best);
-  // What was begun is ended, some weeks past the number asked for.
+  // Work that was begun is ended, some weeks past the number asked for.
   return Math.min(tried, moves);
 }
 

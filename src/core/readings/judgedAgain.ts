@@ -16,7 +16,7 @@ export function readingOfEntry(
   return code === null ? undefined : readingOf(code);
 }
 
-/** What was put in, judged by the approach of then; null where that no longer comes to the verdict that was written. */
+/** The values put in, judged by the approach of then; null where that no longer comes to the verdict that was written. */
 export function judgedAgain(body: Extract<EntryBody, { kind: 'reading' | 'finding' }>): Judged | null {
   const reading = readingOfEntry(body);
   if (!reading) return null;

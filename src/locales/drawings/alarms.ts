@@ -42,7 +42,7 @@ export const alarms = {
       display: 'ppm',
       wall: 'at any height',
       zero: '0: normal',
-      some: 'a number: note it,\nfind the cause',
+      some: 'a number: log it,\nfind the cause',
       alarm: '4 beeps, pause, 4 beeps:',
       out: 'all go outside,\ncall from there',
       ends: 'note the end date',

@@ -7,7 +7,7 @@ import { useHome } from '../stores/home.ts';
 
 /** How long a home has been on screen before the rest of it is fetched: nothing that is shown waits for it. */
 const SETTLED_MS = 2_000;
-/** What is kept is good enough for so long. */
+/** How long a saved answer is good enough. */
 const FRESH_MS = 300_000;
 const NEEDED = ['known', 'standing', 'runs', 'climate', 'acceptedPlan'] as const;
 /** Photos of one home that are fetched to be there without a signal: those of a few valves and labels, not an album. */

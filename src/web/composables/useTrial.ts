@@ -29,7 +29,7 @@ export function useTrial(
     const on = date();
     return on === null ? [] : bodies().map((body) => ({ ...(on && { date: on }), body }));
   };
-  // What is tried from the start has its place from the start: nothing below it is pushed down while somebody aims at it.
+  // A trial made from the start has its place from the start: nothing below it is pushed down while somebody aims at it.
   const trial = ref<Trial>({ kind: considered().length > 0 ? 'waiting' : 'nothing' });
   let asked = '';
 

@@ -11,7 +11,7 @@ const HOME = '019a0000-0000-7000-8000-000000000001';
 const params = { homeId: HOME };
 const members = [{ personId: HOME, name: 'Ada', email: 'ada@example.org', role: 'owner', you: true }];
 
-/** What the server does when it is asked, and how often it was. */
+/** The server's answer when it is asked, and how often it was. */
 let answer: () => Response = () => json([]);
 let asked = 0;
 const json = (body: unknown, status = 200): Response => new Response(JSON.stringify(body), { status });

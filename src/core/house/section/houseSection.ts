@@ -109,7 +109,7 @@ function placeOutdoors(
   });
 }
 
-/** What stands outdoors at one side, how wide it is and how high. */
+/** The things outdoors at one side, how wide it is and how high. */
 function outdoorsOn(groups: readonly Group[], side: Group['side'], above: number) {
   const parts = beside(
     groups.filter((one) => one.zone === 'outdoors' && one.side === side),
@@ -119,7 +119,7 @@ function outdoorsOn(groups: readonly Group[], side: Group['side'], above: number
   return { parts, width: Math.max(across(parts), 2 * EAVES), height: Math.max(0, ...heights) };
 }
 
-/** What nobody has said the place of: under everything, from side to side. */
+/** Things without a known place: under everything, from side to side. */
 function placeLoose(loose: Group | undefined, total: number, y: number): PlacedRoom[] {
   if (!loose) return [];
   const width = total - 2 * AROUND;

@@ -38,7 +38,7 @@ export interface Roof {
   readonly rooms: (left: number, eaves: number) => PlacedRoom[];
 }
 
-/** What is under a roof and on it: one room, whatever the attics are called. */
+/** The room under a roof and on it: one, whatever the attics are called. */
 interface Roofed extends Pick<PlacedRoom, 'zone' | 'spaces' | 'names'> {
   readonly things: Group['things'];
 }

@@ -314,7 +314,7 @@ export class DutyReplay {
   }
 
   /**
-   * What falls in a pause is not counted as missed, whenever it was closed. A pause holds from the start of its day: nor is what was closed
+   * An occurrence in a pause is not counted as missed, whenever it was closed. A pause holds from the start of its day: nor is what was closed
    * on that day and due on it or later.
    */
   private forgive(from: DayNumber, to: DayNumber): void {

@@ -40,7 +40,7 @@ const { state, load } = useLoading(async () => {
   ]);
   upkeep.value = body;
 });
-/** What is known, of the day that is on screen. */
+/** The known facts, as of the day on screen. */
 const current = computed(() => (upkeep.value && upkeep.value.known.on === home.on ? upkeep.value : null));
 
 async function changed(text: string): Promise<void> {

@@ -48,7 +48,7 @@ const supplies = computed(() => {
     day: formats.date(suppliesFrom, today),
   });
 });
-/** What it costs hired against what it takes oneself, where both are known. */
+/** Its cost when hired, against the household's own time, where both are known. */
 const ownOrHired = computed(() => {
   const { costs, household } = props.shown.body;
   const [hired, minutes] = [costs[task.value.duty], task.value.ownMinutes];

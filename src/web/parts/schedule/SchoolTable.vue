@@ -16,7 +16,7 @@ const props = defineProps<{
     usual: string | null;
     times: string;
     minutes: string;
-    /** What it costs in a year; empty where nothing was ever paid here. */
+    /** Its cost in a year; empty where nothing was ever paid here. */
     cost: string;
     next: string;
     /** The days of the coming year; none until they are known. */

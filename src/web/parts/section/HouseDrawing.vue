@@ -345,7 +345,7 @@ function choose(place: number): void {
   stroke: var(--slate);
 }
 
-/* What a layer is not about is there as a faint sign without its name: faint words could not be read. */
+/* Things that a layer is not about are faint signs without names: faint words could not be read. */
 .back {
   opacity: 0.28;
 }

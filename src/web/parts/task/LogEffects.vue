@@ -7,7 +7,7 @@ import type { Trial } from '../../composables/useTrial.ts';
 import type { Unit } from './lines.ts';
 
 /**
- * What follows from logging some tasks, before they are logged. It has its place from the start, and the last answer stands until the next
+ * Says before some tasks are logged what follows from it. It has its place from the start, and the last answer stands until the next
  * is there: the button below it does not move while somebody aims at it.
  */
 const props = defineProps<{

@@ -13,7 +13,7 @@ export interface NumberFault {
 export type ReadNumber =
   { readonly ok: true; readonly value: number } | { readonly ok: false; readonly fault: NumberFault };
 
-/** What is said of it. */
+/** The sentence to show for a fault. */
 export const faultText = (t: Translate, fault: NumberFault): string =>
   t(`problem.${fault.problem}`, { ...fault });
 

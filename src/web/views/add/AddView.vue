@@ -130,8 +130,10 @@ const save = () =>
   submit(async () => {
     if (!home.on) return;
     const { lastDone } = draft.value;
-    const day = lastDone === '' ? null : readDayDone(speech.value, lastDone, home.on);
-    if (typeof day === 'object' && day !== null) return show(day.text, 'lastDone');
+    if (lastDone !== '') {
+      const day = readDayDone(speech.value, lastDone, home.on);
+      if (typeof day === 'object') return show(day.text, 'lastDone');
+    }
     const read = readAddition(draft.value, home.on, unit.value, practice.value);
     if (!read.ok) return show(faultText(t.value, read.fault), read.fault.field);
     const label = draft.value.source === 'new' ? draft.value.name.trim() : t.value('add.title');

@@ -74,7 +74,7 @@ const { filled, standing, answer, problems, needed } = useReadingForm(
 );
 const nameOf = (id: string): string => props.known?.assets.find((one) => one.id === id)?.name ?? '';
 const outcome = computed(() => answer.value?.outcome ?? null);
-/** What can be kept: the answer to a reading that leaves something in the record of a thing. */
+/** The result that can be saved: the answer to a reading that leaves something in the record of a thing. */
 const recordable = computed(() =>
   props.maySettle && props.reading.recorded && thing.value !== '' ? answer.value : null,
 );

@@ -59,7 +59,7 @@ function readChange(): Change | null {
     if (typeof date === 'object') return refuseField(date);
     change.date = date;
   }
-  // What stands is not read again: only what was typed can be wrong.
+  // An unchanged value is not read again: only a typed one can be wrong.
   const typedNow = (field: 'minutes' | 'cost'): string => (isChanged(field) ? typed[field] : '');
   const amounts = { minutes: typedNow('minutes'), cost: typedNow('cost') };
   const read = readAmounts(speech.value, amounts, digits.value);

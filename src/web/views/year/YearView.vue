@@ -13,7 +13,6 @@ import { usePlanPage } from '../../parts/plan/usePlanPage.ts';
 import type { Mark } from './marks.ts';
 import { rowsOf } from './marks.ts';
 import { BEHIND, type Stretch } from './sheetScale.ts';
-import MonthsAcross from './MonthsAcross.vue';
 import MonthTable from './MonthTable.vue';
 import PlanList from '../../parts/plan/PlanList.vue';
 import YearSheet from './YearSheet.vue';
@@ -207,11 +206,7 @@ const print = (): void => {
           </section>
         </div>
         <p class="soft small">{{ t('plan.notDue') }}</p>
-        <MonthsAcross :shown="shown" :home="home.house.home" :people="home.house.people" :speech="speech" />
-        <details class="no-print as-list">
-          <summary>{{ t('plan.money.title') }}</summary>
-          <MonthTable :shown="shown" :home="home.house.home" :people="home.house.people" :speech="speech" />
-        </details>
+        <MonthTable :shown="shown" :home="home.house.home" :people="home.house.people" :speech="speech" />
         <details v-if="isWide" class="no-print as-list">
           <summary>{{ t('plan.asList') }}</summary>
           <PlanList v-bind="listProps" @place="putOne" @let-go="letGo" />

@@ -123,9 +123,11 @@ describe('the parts of a plan', () => {
 
   test('hours and visits of the months sum up to those of the year', () => {
     mounted(() => node(MonthTable, { shown, home: house.home, people: [], speech }));
-    const rows = [...document.querySelectorAll('tbody tr')];
+    const rows = [...document.querySelectorAll('.month-table tbody tr')];
     expect(rows).toHaveLength(new Set(shown.year.tasks.map(({ day }) => day.slice(0, 7))).size + 1);
     expect(rows.at(-1)?.textContent).toContain('Year');
+    // On paper the same months stand across.
+    expect(document.querySelectorAll('.months-across th')).toHaveLength(rows.length + 1);
   });
 
   test('hours are told by person where several do the work, and hired work against own', () => {
@@ -149,7 +151,9 @@ describe('the parts of a plan', () => {
       { id: 'r', name: 'Linden' },
     ];
     mounted(() => node(MonthTable, { shown: said_, home: house.home, people, speech }));
-    const heads = [...document.querySelectorAll('th')].map(({ textContent }) => textContent.trim());
+    const heads = [...document.querySelectorAll('.month-table th')].map(({ textContent }) =>
+      textContent.trim(),
+    );
     expect(heads).toEqual(expect.arrayContaining(['Rowan', 'Ash', 'Not yet done by anyone']));
     expect(heads).not.toContain('Linden');
     expect(said()).toMatch(/hired tasks? you could do yourself costs? .*180.* of your time, worth /);
